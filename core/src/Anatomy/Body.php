@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Anatomy;
+
+use Facelift\Geometry\Rectangle;
+use Facelift\Geometry\RoundedRectangle;
+
+/** Size and shape of the phone, its glass and its lit area. */
+final readonly class Body
+{
+    /** @param float $thickness mm */
+    public function __construct(
+        public RoundedRectangle $outline,
+        public float $thickness,
+        public RoundedRectangle $glass,
+        public Rectangle $display,
+        public int $pixelsWide,
+        public int $pixelsHigh,
+    ) {
+    }
+
+    /** Pixels per inch: √(w²+h²) in pixels over the diagonal in inches. */
+    public function pixelsPerInch(): float
+    {
+        return hypot($this->pixelsWide, $this->pixelsHigh) / (hypot($this->display->width, $this->display->height) / 25.4);
+    }
+}

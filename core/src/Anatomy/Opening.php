@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Anatomy;
+
+use Facelift\Geometry\Point;
+use Facelift\Geometry\Rectangle;
+
+/** A place in the glass or the frame that adhesive must leave free. */
+final readonly class Opening
+{
+    /**
+     * @param float  $width     mm, strictly positive; the diameter of a circle
+     * @param float  $clearance mm that tape keeps away, zero or more
+     * @param string $ifCovered code of what fails if adhesive covers it
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public OpeningShape $shape,
+        public Point $centre,
+        public float $width,
+        public float $height,
+        public float $clearance,
+        public string $ifCovered,
+    ) {
+    }
+
+    public function box(): Rectangle
+    {
+        return Rectangle::around($this->centre, $this->width, $this->height);
+    }
+
+    /** The box that adhesive keeps out of, clearance included. */
+    public function keepOut(): Rectangle
+    {
+        return $this->box()->grown($this->clearance);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Anatomy;
+
+/** What a part of a phone is. */
+enum PartKind: string
+{
+    case Display = 'display-assembly';
+    case Digitizer = 'digitizer';
+    case Frame = 'frame';
+    case BackCover = 'back-cover';
+    case Cover = 'cover';
+    case Bracket = 'bracket';
+    case Battery = 'battery';
+    case MainBoard = 'main-board';
+    case ChargingBoard = 'charging-board';
+    case EarpieceSensorFlex = 'earpiece-sensor-flex';
+    case Earpiece = 'earpiece';
+    case Mesh = 'mesh';
+    case Loudspeaker = 'loudspeaker';
+    case FrontCamera = 'front-camera';
+    case RearCamera = 'rear-camera';
+    case FingerprintReader = 'fingerprint-reader';
+    case HomeKey = 'home-key';
+    case SideKeys = 'side-keys';
+    case VibrationMotor = 'vibration-motor';
+    case Antenna = 'antenna';
+    case SensorHolder = 'sensor-holder';
+    case Coil = 'charging-coil';
+    case SimTray = 'sim-tray';
+    case Stylus = 'stylus';
+    case StylusLayer = 'stylus-layer';
+
+    /** Taken out by hand before any heat, since a part left in is snapped or blocks the main board. */
+    public function comesOutFirst(): bool
+    {
+        return $this === self::SimTray || $this === self::Stylus;
+    }
+}

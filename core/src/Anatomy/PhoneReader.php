@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Anatomy;
+
+use Facelift\Anatomy\Internal\ElementReader;
+use Facelift\Anatomy\Internal\PhoneRules;
+use Facelift\Document\Faults;
+use Facelift\Document\Node;
+use Facelift\Document\Unreadable;
+use Facelift\Geometry\ImpossibleShape;
+use Facelift\Geometry\Rectangle;
+use Facelift\Geometry\RoundedRectangle;
+
+/** Reads a phone file, format `facelift-phone`, version 1 (see docs/formats.md). */
+final readonly class PhoneReader
+{
+    public const FORMAT = 'facelift-phone';
+
+    /**
+     * @param mixed $data the decoded JSON
+     *
+     * @throws Unreadable If anything is wrong; it carries every fault with its path, and nothing is kept.
+     */
+    public function read(mixed $data): Phone
+    {
+        $faults = new Faults();
+        $root = Node::root($data, $faults)->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements');
+        if ($root->string('format') !== self::FORMAT || $root->int('version', 1, 1) !== 1) {
+            throw Unreadable::because('phone file', $faults->any() ? $faults->all() : [new \Facelift\Document\Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
+        }
+        $phone = $this->phone($root);
+        if (!$faults->any()) {
+            (new PhoneRules())->check($phone, $root);
+        }
+        if ($faults->any()) {
+            throw Unreadable::because('phone file', $faults->all());
+        }
+
+        return $phone;
+    }
+
+    private function phone(Node $root): Phone
+    {
+        $read = new ElementReader();
+
+        return new Phone(
+            $this->identity($root->node('identity')),
+            $this->body($root->node('body')),
+            $this->ledge($root->node('ledge')),
+            $root->enum('family', Family::class),
+            $this->byId($root, 'openings', $read->opening(...)),
+            $root->each('flexZones', $read->flexZone(...)),
+            $this->stacks($root),
+            $this->byId($root, 'parts', $read->part(...)),
+            $this->byId($root, 'fasteners', $read->fastener(...)),
+            $this->byId($root, 'connectors', $read->connector(...)),
+            $this->byId($root, 'bonds', $read->bond(...)),
+            $this->panel($root->node('panel')),
+            $this->byId($root, 'replacements', $read->replacement(...)),
+        );
+    }
+
+    private function identity(Node $n): Identity
+    {
+        $n->only('id', 'maker', 'model', 'year', 'mass', 'codes', 'colours');
+        $codes = [];
+        foreach ($n->each('codes', static fn (Node $c): array => [$c->only('code', 'region')->string('code'), $c->string('region')]) as [$code, $region]) {
+            $codes[$code] = $region;
+        }
+        if ($codes === []) {
+            $n->fault('codes', 'must name at least one model code');
+        }
+
+        return new Identity($n->string('id'), $n->string('maker'), $n->string('model'), $n->int('year', 2000, 2100), $n->number('mass', 20, 1000), $codes, $n->strings('colours'));
+    }
+
+    private function body(Node $n): Body
+    {
+        $n->only('width', 'height', 'thickness', 'cornerRadius', 'glassInset', 'display', 'pixelsWide', 'pixelsHigh');
+        $width = $n->number('width', 20, 300);
+        $height = $n->number('height', 20, 300);
+        $radius = $n->number('cornerRadius', 0, 60);
+        $inset = $n->number('glassInset', 0, 10);
+        $d = $n->node('display')->only('x', 'y', 'width', 'height');
+        $display = new Rectangle($d->number('x', 0, 300), $d->number('y', 0, 300), $d->number('width', 10, 300), $d->number('height', 10, 300));
+        try {
+            $outline = RoundedRectangle::of(new Rectangle(0, 0, $width, $height), $radius);
+            $glass = $outline->inset($inset);
+        } catch (ImpossibleShape $e) {
+            $n->fault('cornerRadius', $e->getMessage());
+            $glass = $outline = RoundedRectangle::of(new Rectangle(0, 0, 20, 20), 0);
+        }
+
+        return new Body($outline, $n->number('thickness', 1, 40), $glass, $display, $n->int('pixelsWide', 100, 10000), $n->int('pixelsHigh', 100, 10000));
+    }
+
+    private function ledge(Node $n): Ledge
+    {
+        $n->only('top', 'right', 'bottom', 'left', 'recess', 'module');
+
+        return new Ledge($n->number('top', 0.2, 20), $n->number('right', 0.2, 20), $n->number('bottom', 0.2, 20), $n->number('left', 0.2, 20), $n->number('recess', 0.2, 10), $n->number('module', 0.2, 10));
+    }
+
+    private function panel(Node $n): Panel
+    {
+        $n->only('technology', 'connectorCode', 'memory', 'notice', 'flexNeeded', 'readerUnderDisplay', 'refresh');
+        $notice = $n->string('notice');
+        if (!\in_array($notice, ['none', 'until-copied', 'stays'], true)) {
+            $n->fault('notice', 'must be one of none, until-copied, stays');
+        }
+
+        return new Panel($n->enum('technology', PanelTechnology::class), $n->string('connectorCode'), $n->flag('memory'), $notice, $n->number('flexNeeded', 0, 300), $n->flag('readerUnderDisplay'), $n->int('refresh', 30, 500));
+    }
+
+    /** @return array<string, list<Layer>> */
+    private function stacks(Node $root): array
+    {
+        return $root->map('stacks', static function (Node $n): array {
+            $layers = $n->only('layers')->each('layers', (new ElementReader())->layer(...));
+            if ($layers === []) {
+                $n->fault('layers', 'must hold at least one layer');
+            }
+
+            return $layers;
+        });
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param callable(Node): array{string, T} $read
+     *
+     * @return array<string, T>
+     */
+    private function byId(Node $root, string $key, callable $read): array
+    {
+        $out = [];
+        foreach ($root->each($key, $read) as $i => [$id, $element]) {
+            if (isset($out[$id])) {
+                $root->fault($key . "[$i].id", \sprintf('"%s" is used twice', $id));
+            }
+            $out[$id] = $element;
+        }
+
+        return $out;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Anatomy;
+
+use Facelift\Geometry\Side;
+
+/** A piece of the edge with one way of cutting it. */
+final readonly class Stretch
+{
+    /**
+     * @param float       $from      mm from the side's left or top end
+     * @param float       $to        mm, more than `$from`
+     * @param float       $depth     mm the tip may go in
+     * @param bool        $forbidden true where nothing may be cut (the hinge side)
+     * @param string|null $behind    what lies behind the edge
+     */
+    public function __construct(
+        public string $id,
+        public Side $side,
+        public float $from,
+        public float $to,
+        public float $depth,
+        public bool $forbidden,
+        public ?string $behind,
+    ) {
+    }
+
+    /** mm */
+    public function length(): float
+    {
+        return $this->to - $this->from;
+    }
+}

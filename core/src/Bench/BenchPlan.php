@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+use Facelift\Document\Faults;
+use Facelift\Document\Node;
+use Facelift\Document\Unreadable;
+
+/** The part of a plan document that a run is checked against. */
+final readonly class BenchPlan
+{
+    /**
+     * @param array<string, BenchStep>    $steps in order
+     * @param array<string, list<string>> $gates functions to test by gate
+     * @param string                      $power id of the battery's connector
+     */
+    private function __construct(public array $steps, public array $gates, public string $power)
+    {
+    }
+
+    /**
+     * @param mixed $document a plan document
+     *
+     * @throws Unreadable If the document is not a plan.
+     */
+    public static function of(mixed $document, string $power): self
+    {
+        $faults = new Faults();
+        $root = Node::root($document, $faults);
+        $steps = [];
+        foreach ($root->each('steps', self::step(...)) as $step) {
+            $steps[$step->id] = $step;
+        }
+        $gates = [];
+        foreach ($root->each('gates', static fn (Node $n): array => [$n->string('gate'), $n->each('functions', static fn (Node $f): string => $f->string('function'))]) as [$gate, $functions]) {
+            $gates[$gate] = $functions;
+        }
+        if ($faults->any()) {
+            throw Unreadable::because('plan', $faults->all());
+        }
+
+        return new self($steps, $gates, $power);
+    }
+
+    private static function step(Node $n): BenchStep
+    {
+        $e = $n->node('effects');
+
+        return new BenchStep(
+            $n->string('id'),
+            $n->string('phase'),
+            $n->string('kind'),
+            $n->strings('after'),
+            $n->number('wait', 0, 1e6),
+            $n->optionalString('gate'),
+            $e->counts('screwsOut'),
+            $e->counts('screwsIn'),
+            $e->strings('off'),
+            $e->strings('on'),
+            $e->strings('out'),
+            $e->strings('in'),
+            $e->strings('puts'),
+            $e->strings('takes'),
+            $e->optionalString('wets'),
+            $e->optionalString('dries'),
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+/** Where a run stands: a pure function of its events. */
+final readonly class BenchState
+{
+    /**
+     * @param array<string, Event>                  $done      the confirming event by step
+     * @param array<string, Event>                  $timers    the starting event by step
+     * @param list<string>                          $wet       places
+     * @param array<string, int>                    $screwsOut on the mat now, by group; none with zero
+     * @param list<string>                          $off       connectors
+     * @param list<string>                          $partsOut
+     * @param array<string, int>                    $putOn     things on for the work; none with zero
+     * @param array<string, array<string, string>>  $tests     outcome by gate and function
+     * @param array<string, string>                 $waived    reason by gate
+     * @param list<Event>                           $problems
+     * @param array<string, true>                   $known     ids of all events, undone ones too
+     */
+    public function __construct(
+        public array $done,
+        public array $timers,
+        public array $wet,
+        public bool $batteryIn,
+        public array $screwsOut,
+        public array $off,
+        public array $partsOut,
+        public array $putOn,
+        public array $tests,
+        public array $waived,
+        public array $problems,
+        public array $known,
+    ) {
+    }
+
+    /** The first step of the plan that is not done; null when all are. */
+    public function next(BenchPlan $plan): ?string
+    {
+        foreach ($plan->steps as $id => $step) {
+            if (!isset($this->done[$id])) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> functions of a gate without an outcome; empty if the gate was waived with a reason */
+    public function untested(BenchPlan $plan, string $gate): array
+    {
+        if (isset($this->waived[$gate])) {
+            return [];
+        }
+
+        return array_values(array_diff($plan->gates[$gate] ?? [], array_keys($this->tests[$gate] ?? [])));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+/** What the bench has to know of a step. */
+final readonly class BenchStep
+{
+    /**
+     * @param list<string>       $after
+     * @param array<string, int> $screwsOut
+     * @param array<string, int> $screwsIn
+     * @param list<string>       $off
+     * @param list<string>       $on
+     * @param list<string>       $out
+     * @param list<string>       $in
+     * @param list<string>       $puts
+     * @param list<string>       $takes
+     */
+    public function __construct(
+        public string $id,
+        public string $phase,
+        public string $kind,
+        public array $after,
+        public float $wait,
+        public ?string $gate,
+        public array $screwsOut,
+        public array $screwsIn,
+        public array $off,
+        public array $on,
+        public array $out,
+        public array $in,
+        public array $puts,
+        public array $takes,
+        public ?string $wets,
+        public ?string $dries,
+    ) {
+    }
+
+    public function isHot(): bool
+    {
+        return \in_array($this->kind, ['heat', 'reheat'], true);
+    }
+
+    /** Shuts something that a forgotten screw could no longer be put under. */
+    public function closes(): bool
+    {
+        return \in_array($this->kind, ['close-bond', 'put-back'], true);
+    }
+}

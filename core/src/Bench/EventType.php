@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+/** What can happen at the bench. */
+enum EventType: string
+{
+    case StepDone = 'step-done';
+    case Undo = 'undo';
+    case TimerStarted = 'timer-started';
+    case Wetted = 'wetted';
+    case Dried = 'dried';
+    case Battery = 'battery';
+    case Test = 'test';
+    case GateWaived = 'gate-waived';
+    case Problem = 'problem';
+}

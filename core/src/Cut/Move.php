@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Cut;
+
+use Facelift\Geometry\Side;
+
+/** One thing done to part a bond: a heating, a rest, the first gap, or a pass of the blade. */
+final readonly class Move
+{
+    /**
+     * @param float       $seconds on the source for heat, hands-on for gap and pass, waiting for cool
+     * @param string|null $stretch id of the stretch that a pass belongs to
+     * @param float       $from    mm along the side
+     * @param float       $depth   mm the tip may go in
+     * @param float       $pace    mm/s
+     * @param float       $bond    estimated °C of the bond line at the end
+     * @param float       $battery estimated °C of the battery at the end
+     */
+    public function __construct(
+        public MoveKind $kind,
+        public float $seconds,
+        public float $bond,
+        public float $battery,
+        public ?Side $side = null,
+        public ?string $stretch = null,
+        public float $from = 0.0,
+        public float $to = 0.0,
+        public float $depth = 0.0,
+        public float $pace = 0.0,
+        public bool $crazed = false,
+        public ?string $behind = null,
+        public float $grips = 0.0,
+    ) {
+    }
+}

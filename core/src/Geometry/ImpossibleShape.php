@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Geometry;
+
+/** A shape that cannot be drawn. */
+final class ImpossibleShape extends \DomainException
+{
+    public static function sidesMustBePositive(float $width, float $height): self
+    {
+        return new self(\sprintf('sides must be positive, are %.3f × %.3f mm', $width, $height));
+    }
+
+    public static function radiusDoesNotFit(float $radius, float $most): self
+    {
+        return new self(\sprintf('corner radius is %.3f mm, must lie between 0 and %.3f mm', $radius, $most));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** What ends a heating. */
+enum Binding: string
+{
+    case Target = 'target';
+    case Battery = 'battery';
+    case Panel = 'panel';
+    case Time = 'time';
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** Estimated temperatures at one moment, °C. */
+final readonly class Sample
+{
+    public function __construct(
+        public float $second,
+        public float $bond,
+        public float $panel,
+        public float $battery,
+        public float $outerFace,
+    ) {
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Layer;
+use Facelift\Anatomy\LayerRole;
+use Facelift\Anatomy\Phone;
+
+/**
+ * The estimated temperatures of one bond through heating and resting, edge and battery stacks side by side.
+ *
+ * A session goes forward in time only: it is the one mutable object of the room, made and thrown away by a planner.
+ */
+final class Session
+{
+    private const STEP = 2.0;
+    private const LONGEST = 600.0;
+    /** The plan heats this far into the window, so that the first pass does not start at its lower end (common practice, no source). */
+    private const INTO_WINDOW = 15.0;
+
+    private readonly Wall $edge;
+    private readonly Wall $centre;
+    private readonly int $bondLayer;
+    private readonly int $panelLayer;
+    private readonly int $batteryLayer;
+    /** @var list<float> */
+    private array $edgeNow;
+    /** @var list<float> */
+    private array $centreNow;
+    private ?float $gripsIn = null;
+    private float $clock = 0.0;
+    /** @var list<Sample> */
+    private array $samples = [];
+    /** @var list<HeatPhase> */
+    private array $phases = [];
+
+    public function __construct(
+        Phone $phone,
+        Bond $bond,
+        private readonly PlateSource $source,
+        public readonly AdhesiveWindow $window,
+        private readonly Limits $limits,
+        private readonly float $room,
+    ) {
+        $edgeLayers = $phone->stacks[(string) $bond->stack];
+        $centreLayers = $phone->stacks[(string) $bond->batteryStack];
+        $this->edge = new Wall($edgeLayers);
+        $this->centre = new Wall($centreLayers, 5);
+        $this->bondLayer = self::layer($edgeLayers, LayerRole::Bond);
+        $this->panelLayer = self::layer($centreLayers, LayerRole::Panel);
+        $this->batteryLayer = self::layer($centreLayers, LayerRole::Battery);
+        $this->edgeNow = $this->edge->at($room);
+        $this->centreNow = $this->centre->at($room);
+        $this->samples[] = $this->sample(Boundary::stillAir($room));
+    }
+
+    /** Heats until the bond is well inside its window, or a limit ends it. */
+    public function heat(): Heating
+    {
+        $from = $this->clock;
+        $on = $this->source->boundary();
+        $target = min($this->window->low + self::INTO_WINDOW, $this->window->high - 1);
+        $steppers = $this->steppers($on);
+        while (($binding = $this->binding($target, $from)) === null) {
+            $this->step($steppers, $on);
+        }
+        $this->phases[] = new HeatPhase('heat', $from, $this->clock);
+        $end = $this->now();
+
+        return new Heating($this->clock - $from, $binding, $end, $end->bond >= $this->window->low);
+    }
+
+    /** Seconds from now in still air until the bond grips again; nothing moves. */
+    public function workingWindow(): float
+    {
+        if ($this->gripsIn !== null) {
+            return $this->gripsIn;
+        }
+        $air = Boundary::stillAir($this->room);
+        $stepper = $this->edge->stepper($air, $air, self::STEP);
+        $profile = $this->edgeNow;
+        $seconds = 0.0;
+        while ($this->edge->meanOf($this->bondLayer, $profile) > $this->window->low && $seconds < self::LONGEST) {
+            $profile = $stepper->next($profile);
+            $seconds += self::STEP;
+        }
+
+        return $this->gripsIn = $seconds;
+    }
+
+    /** Lets the phone lie in still air while something is cut. */
+    public function cut(float $seconds): void
+    {
+        $from = $this->clock;
+        $air = Boundary::stillAir($this->room);
+        $steppers = $this->steppers($air);
+        while ($this->clock - $from < $seconds) {
+            $this->step($steppers, $air);
+        }
+        $this->phases[] = new HeatPhase('cut', $from, $this->clock);
+    }
+
+    /** Lets the phone lie until the battery is down to `$battery` °C, and says how many seconds that took. */
+    public function rest(float $battery): float
+    {
+        $from = $this->clock;
+        $air = Boundary::stillAir($this->room);
+        $steppers = $this->steppers($air);
+        while ($this->now()->battery > $battery && $this->clock - $from < 2 * self::LONGEST) {
+            $this->step($steppers, $air);
+        }
+        $this->phases[] = new HeatPhase('rest', $from, $this->clock);
+
+        return $this->clock - $from;
+    }
+
+    public function now(): Sample
+    {
+        return $this->samples[\count($this->samples) - 1];
+    }
+
+    /** @return list<Sample> */
+    public function samples(): array
+    {
+        return $this->samples;
+    }
+
+    /** @return list<HeatPhase> */
+    public function phases(): array
+    {
+        return $this->phases;
+    }
+
+    private function binding(float $target, float $from): ?Binding
+    {
+        $now = $this->now();
+
+        return match (true) {
+            $now->bond >= $target => Binding::Target,
+            $now->battery >= $this->limits->batteryCaution => Binding::Battery,
+            $now->panel >= $this->limits->panel => Binding::Panel,
+            $this->clock - $from >= self::LONGEST => Binding::Time,
+            default => null,
+        };
+    }
+
+    /** @return array{Stepper, Stepper} */
+    private function steppers(Boundary $face): array
+    {
+        $air = Boundary::stillAir($this->room);
+
+        return [$this->edge->stepper($face, $air, self::STEP), $this->centre->stepper($face, $air, self::STEP)];
+    }
+
+    /** @param array{Stepper, Stepper} $steppers */
+    private function step(array $steppers, Boundary $face): void
+    {
+        $this->edgeNow = $steppers[0]->next($this->edgeNow);
+        $this->centreNow = $steppers[1]->next($this->centreNow);
+        $this->clock += self::STEP;
+        $this->gripsIn = null;
+        $this->samples[] = $this->sample($face);
+    }
+
+    private function sample(Boundary $face): Sample
+    {
+        return new Sample(
+            $this->clock,
+            $this->edge->meanOf($this->bondLayer, $this->edgeNow),
+            $this->centre->meanOf($this->panelLayer, $this->centreNow),
+            $this->centre->frontOf($this->batteryLayer, $this->centreNow),
+            $this->edge->heatedFace($this->edgeNow, $face),
+        );
+    }
+
+    /** @param list<Layer> $layers */
+    private static function layer(array $layers, LayerRole $role): int
+    {
+        foreach ($layers as $i => $layer) {
+            if ($layer->role === $role) {
+                return $i;
+            }
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+use Facelift\Anatomy\Layer;
+
+/**
+ * Layers cut into cells, ready to be stepped through time: one-dimensional transient conduction by finite volumes.
+ *
+ * Cell-centred; between two cells lies half of each plus the contact resistance of their layers. Steps are SDIRK2
+ * (Alexander 1977, γ = 1 − 1/√2): implicit, L-stable, second order, so a step may be longer than the thin layers'
+ * own time and energy is kept to rounding.
+ */
+final readonly class Wall
+{
+    /** @var list<float> J/(m²·K) of each cell */
+    public array $capacity;
+
+    /** @var list<float> W/(m²·K) between a cell and the next */
+    private array $link;
+
+    /** @var list<int> index of the layer of each cell */
+    private array $layerOf;
+
+    /** @var array{float, float} m²·K/W from the outer cells' middle to their face */
+    private array $skin;
+
+    /**
+     * @param list<Layer> $layers from the heated face inwards, at least one
+     * @param int         $finest cells in the thickest layers; thin ones take a third of it, at least two
+     */
+    public function __construct(public array $layers, int $finest = 8)
+    {
+        $capacity = $resistance = $layerOf = $contact = [];
+        foreach ($layers as $l => $layer) {
+            $cells = max(2, (int) round($finest * min(1.0, $layer->thickness)));
+            $dx = $layer->thickness / 1000 / $cells;
+            for ($i = 0; $i < $cells; ++$i) {
+                $capacity[] = $dx * $layer->density * $layer->specificHeat;
+                $resistance[] = $dx / $layer->conductivity;
+                $layerOf[] = $l;
+                $contact[] = $i === $cells - 1 ? $layer->contact : 0.0;
+            }
+        }
+        $link = [];
+        for ($i = 0, $last = \count($capacity) - 1; $i < $last; ++$i) {
+            $link[] = 1 / ($resistance[$i] / 2 + $contact[$i] + $resistance[$i + 1] / 2);
+        }
+        $this->capacity = $capacity;
+        $this->link = $link;
+        $this->layerOf = $layerOf;
+        $this->skin = [$resistance[0] / 2, $resistance[\count($resistance) - 1] / 2];
+    }
+
+    /** @return list<float> a uniform profile in °C */
+    public function at(float $celsius): array
+    {
+        return array_fill(0, \count($this->capacity), $celsius);
+    }
+
+    /** The stepper for given surroundings and step length in seconds. */
+    public function stepper(Boundary $heated, Boundary $other, float $step): Stepper
+    {
+        return new Stepper($this->capacity, $this->link, [
+            self::through($heated, $this->skin[0]),
+            self::through($other, $this->skin[1]),
+        ], [$heated->medium, $other->medium], $step);
+    }
+
+    /**
+     * Temperature of the face towards the heat source, from the outermost cell and its surroundings.
+     *
+     * @param list<float> $profile
+     */
+    public function heatedFace(array $profile, Boundary $boundary): float
+    {
+        if ($boundary->coefficient <= 0.0) {
+            return $profile[0];
+        }
+        $flux = self::through($boundary, $this->skin[0]) * ($boundary->medium - $profile[0]);
+
+        return $profile[0] + $flux * $this->skin[0];
+    }
+
+    /**
+     * Mean temperature of a layer in °C.
+     *
+     * @param list<float> $profile
+     */
+    public function meanOf(int $layer, array $profile): float
+    {
+        $cells = array_keys($this->layerOf, $layer, true);
+
+        return array_sum(array_map(static fn (int $c): float => $profile[$c], $cells)) / \count($cells);
+    }
+
+    /**
+     * Temperature of the cell of a layer that lies towards the heat source.
+     *
+     * @param list<float> $profile
+     */
+    public function frontOf(int $layer, array $profile): float
+    {
+        return $profile[(int) array_search($layer, $this->layerOf, true)];
+    }
+
+    /**
+     * Heat held above 0 °C in J/m².
+     *
+     * @param list<float> $profile
+     */
+    public function energy(array $profile): float
+    {
+        return array_sum(array_map(static fn (float $c, float $t): float => $c * $t, $this->capacity, $profile));
+    }
+
+    private static function through(Boundary $boundary, float $skin): float
+    {
+        return $boundary->coefficient <= 0.0 ? 0.0 : 1 / (1 / $boundary->coefficient + $skin);
+    }
+}

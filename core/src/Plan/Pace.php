@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan;
+
+/** Hands-on seconds per act. Common practice, no source; the shop's own record is to replace them. */
+final readonly class Pace
+{
+    public const SCREW_OUT = 8.0;
+    public const SCREW_IN = 10.0;
+    public const UNPLUG = 8.0;
+    public const PLUG_IN = 12.0;
+    public const TEST = 12.0;
+    public const CLEAN_PER_MM = 0.6;
+    public const TAPE_STRIP = 25.0;
+    public const PRECUT_SEAL = 90.0;
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan;
+
+use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Fastener;
+use Facelift\Anatomy\Pairing;
+use Facelift\Calibration\MemoryTransfer;
+use Facelift\Condition\Observation;
+use Facelift\Cut\Opening;
+use Facelift\Cut\OpeningPlanner;
+use Facelift\Document\Reason;
+use Facelift\Fasteners\ScrewMat;
+use Facelift\Plan\Internal\ReturnSteps;
+use Facelift\Plan\Internal\StepList;
+use Facelift\Plan\Internal\TakeApartSteps;
+use Facelift\Proof\Gate;
+use Facelift\Proof\TestPlanner;
+use Facelift\Route\NoWayIn;
+use Facelift\Route\Route;
+use Facelift\Route\RoutePlanner;
+use Facelift\Seal\Sealer;
+use Facelift\Seal\SealPlan;
+
+/** Puts route, heat, cut, seal and tests together into one plan. */
+final readonly class Planner
+{
+    public function __construct(
+        private RoutePlanner $routes = new RoutePlanner(),
+        private OpeningPlanner $openings = new OpeningPlanner(),
+        private Sealer $sealer = new Sealer(),
+    ) {
+    }
+
+    /** @throws NoWayIn If the phone file blocks itself. */
+    public function plan(Request $request): Plan
+    {
+        $route = $this->routes->plan($request->phone, $request->replacement);
+        $openings = $this->openingsOf($request, $route);
+        $seals = $this->sealsOf($request, $route);
+        $warnings = $this->warnings($request, $route, $openings);
+        $works = array_filter($warnings, static fn (Reason $r): bool => str_starts_with($r->code, 'stop-')) === [];
+        $steps = new StepList();
+        if ($works) {
+            (new TakeApartSteps($request, $route, $openings, $steps))->write();
+            (new ReturnSteps($request, $route, $seals, $steps))->write();
+        }
+        $gates = array_values(array_filter(array_map(static fn (Step $s): ?Gate => $s->gate, $steps->all())));
+
+        return new Plan(
+            $request,
+            $route,
+            $steps->all(),
+            $openings,
+            $seals,
+            (new TestPlanner([Gate::CheckIn, ...$gates]))->plan($request->phone, $route),
+            ScrewMat::of($this->screws($request, $route)),
+            $steps->changes(),
+            $warnings,
+            $this->customer($request, $route),
+        );
+    }
+
+    /** @return array<string, Opening> */
+    private function openingsOf(Request $request, Route $route): array
+    {
+        $openings = [];
+        foreach ($this->cutBonds($request, $route) as $bond) {
+            $openings[$bond->id] = $this->openings->plan($request->phone, $bond, $request->condition, $request->source, $request->room);
+        }
+
+        return $openings;
+    }
+
+    /** @return array<string, SealPlan> */
+    private function sealsOf(Request $request, Route $route): array
+    {
+        $seals = [];
+        foreach ($this->cutBonds($request, $route) as $bond) {
+            $seals[$bond->id] = $this->sealer->plan($request->phone, $bond, \in_array($bond->joins[0], $request->replacement->replaces, true));
+        }
+
+        return $seals;
+    }
+
+    /** @return list<Bond> */
+    private function cutBonds(Request $request, Route $route): array
+    {
+        $bonds = array_filter(array_map(static fn (string $id): ?Bond => $request->phone->bonds[$id] ?? null, $route->ids()));
+
+        return array_values(array_filter($bonds, static fn (Bond $b): bool => $b->cut !== null));
+    }
+
+    /** @return list<Fastener> */
+    private function screws(Request $request, Route $route): array
+    {
+        return array_values(array_filter(array_map(static fn (string $id): ?Fastener => $request->phone->fasteners[$id] ?? null, $route->ids())));
+    }
+
+    /**
+     * @param array<string, Opening> $openings
+     *
+     * @return list<Reason>
+     */
+    private function warnings(Request $request, Route $route, array $openings): array
+    {
+        $warnings = [];
+        if ($request->condition->shows(Observation::CellSwollen)) {
+            $warnings[] = new Reason('stop-cell-swollen');
+        }
+        foreach ($openings as $bond => $opening) {
+            if ($opening->blocked !== null) {
+                $end = $opening->samples[\count($opening->samples) - 1];
+                $warnings[] = new Reason('stop-source-cannot-reach-' . $opening->blocked->value, [
+                    'bond' => $request->phone->nameOf($bond), 'set' => $request->source->set, 'reached' => round($end->bond, 1),
+                    'needed' => $opening->window->low, 'battery' => round($end->battery, 1), 'minutes' => round($end->second / 60, 1),
+                ]);
+            }
+        }
+        if ($route->trial === null) {
+            $warnings[] = new Reason('no-trial-flex-too-short', ['flex' => $request->replacement->flexLength, 'needed' => $request->phone->panel->flexNeeded]);
+        }
+        if ($request->condition->bondIsForeign()) {
+            $warnings[] = new Reason('unknown-adhesive');
+        }
+        if (!$request->condition->canSwitchOff) {
+            $warnings[] = new Reason('cannot-switch-off');
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Reason> */
+    private function customer(Request $request, Route $route): array
+    {
+        $hears = [new Reason('water-resistance-not-promised'), ...MemoryTransfer::of($request->phone->panel)->customerHears];
+        foreach ($route->moved as $id) {
+            $part = $request->phone->parts[$id];
+            if ($part->pairing !== Pairing::None) {
+                $hears[] = new Reason('paired-part-moved', ['part' => $part->name]);
+            }
+        }
+        if ($request->condition->bondIsForeign()) {
+            $hears[] = new Reason('opened-before');
+        }
+
+        return $hears;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan;
+
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\Replacement;
+use Facelift\Condition\Condition;
+use Facelift\Heat\PlateSource;
+
+/** Everything a plan is computed from. */
+final readonly class Request
+{
+    /** @param float $room °C */
+    public function __construct(
+        public Phone $phone,
+        public Replacement $replacement,
+        public Condition $condition,
+        public PlateSource $source,
+        public float $room = 22.0,
+    ) {
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan;
+
+/** What a step is. The interface words it. */
+enum StepKind: string
+{
+    case PowerOff = 'power-off';
+    case TakeOut = 'take-out';
+    case TapeGlass = 'tape-glass';
+    case Heat = 'heat';
+    case Reheat = 'reheat';
+    case Cool = 'cool';
+    case FirstGap = 'first-gap';
+    case CutPass = 'cut-pass';
+    case Lift = 'lift';
+    case Unscrew = 'unscrew';
+    case Unplug = 'unplug';
+    case LiftPart = 'lift-part';
+    case PartBond = 'part-bond';
+    case InspectNew = 'inspect-new';
+    case TrialConnect = 'trial-connect';
+    case Gate = 'gate';
+    case TrialOff = 'trial-off';
+    case SetAside = 'set-aside';
+    case ReadMemory = 'read-memory';
+    case WriteMemory = 'write-memory';
+    case PrepareNew = 'prepare-new';
+    case CleanLedge = 'clean-ledge';
+    case ConfirmDry = 'confirm-dry';
+    case LaySeal = 'lay-seal';
+    case FitNew = 'fit-new';
+    case FitPart = 'fit-part';
+    case RenewBond = 'renew-bond';
+    case PlugIn = 'plug-in';
+    case ScrewIn = 'screw-in';
+    case CloseBond = 'close-bond';
+    case Clamp = 'clamp';
+    case Unclamp = 'unclamp';
+    case PutBack = 'put-back';
+    case TakeOff = 'take-off';
+    case Charge = 'charge';
+
+    /** Brings the phone near a source of heat, so nothing flammable may be wet. */
+    public function isHot(): bool
+    {
+        return $this === self::Heat || $this === self::Reheat;
+    }
+}

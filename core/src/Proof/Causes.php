@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Proof;
+
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\PhoneFunction;
+use Facelift\Document\Reason;
+use Facelift\Route\Route;
+
+/** Where a failed test points to, most likely first: connectors that the route opened before everything else. */
+final readonly class Causes
+{
+    /** @return list<Reason> */
+    public function of(PhoneFunction $function, Phone $phone, Route $route): array
+    {
+        $causes = [];
+        foreach ($route->ids() as $id) {
+            $connector = $phone->connectors[$id] ?? null;
+            if ($connector !== null && $this->serves($phone, $connector->joins[0], $function)) {
+                $causes[] = new Reason('connector-not-seated', ['connector' => $connector->name]);
+            }
+        }
+        $usual = match ($function) {
+            PhoneFunction::FrontCamera => 'film-or-glue-over-camera',
+            PhoneFunction::Proximity, PhoneFunction::AmbientLight => 'sensor-not-in-holder',
+            PhoneFunction::Earpiece => 'mesh-clogged-or-bead-close',
+            PhoneFunction::Touch => 'digitizer-flex',
+            PhoneFunction::Signal => 'coax-lead-off',
+            PhoneFunction::Image => 'connector-or-battery',
+            PhoneFunction::Keys => 'key-flex-off',
+            default => null,
+        };
+
+        return $usual === null ? $causes : [...$causes, new Reason($usual)];
+    }
+
+    private function serves(Phone $phone, string $part, PhoneFunction $function): bool
+    {
+        return \in_array($function, $phone->parts[$part]->functions, true);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Route;
+
+use Facelift\Anatomy\Blocks;
+use Facelift\Anatomy\Connector;
+use Facelift\Anatomy\Face;
+use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\PartKind;
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\Replacement;
+
+/** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
+final readonly class RoutePlanner
+{
+    public function __construct(private FewestChanges $ordering = new FewestChanges())
+    {
+    }
+
+    /** @throws NoWayIn If the phone file blocks itself. */
+    public function plan(Phone $phone, Replacement $replacement): Route
+    {
+        $discarded = self::discarded($phone, $replacement);
+        $trays = array_values(array_filter(array_keys($phone->parts), static fn (string $id): bool => $phone->parts[$id]->kind->comesOutFirst()));
+        $clauses = Blocks::of($phone)->clauses;
+        $least = new LeastSet($clauses);
+        $trial = self::trial($phone, $replacement, $discarded);
+        $power = $phone->powerConnector()->id;
+        $first = $trial === null ? [] : $least->for([...$trial->connect, $power], $trays);
+        $goals = array_values(array_diff(self::goals($phone, $discarded), $trays));
+        $all = $least->for(array_values(array_unique([...$first, ...$goals, $power])), $trays);
+        $nodes = [];
+        foreach ($all as $id) {
+            $nodes[] = self::node($phone, $id, self::within($clauses[$id], $all, $trays), $trial !== null && !\in_array($id, $first, true));
+        }
+        if ($trial !== null) {
+            $nodes[] = new RemovalNode(Trial::ID, null, $phone->connectors[$trial->connect[0]]->face, array_map(static fn (string $id): array => [$id], $first));
+        }
+
+        return new Route($replacement, $this->ordering->order($nodes), self::moved($phone, $discarded, $all, $trays), $discarded, $trial, self::frees($nodes));
+    }
+
+    /** @return list<string> parts that stay with the old part: what is replaced, and what the new part brings unless it must be the phone's own */
+    private static function discarded(Phone $phone, Replacement $replacement): array
+    {
+        $brought = array_filter($replacement->brings, static fn (string $id): bool => $phone->parts[$id]->pairing === Pairing::None);
+
+        return array_values(array_unique([...$replacement->replaces, ...$brought]));
+    }
+
+    /**
+     * A part must come free where it stays and what carries it goes, or the other way round.
+     *
+     * @param list<string> $discarded
+     *
+     * @return list<string>
+     */
+    private static function goals(Phone $phone, array $discarded): array
+    {
+        $goals = [];
+        foreach ($phone->parts as $id => $part) {
+            if ($part->carriedBy !== null && \in_array($id, $discarded, true) !== \in_array($part->carriedBy, $discarded, true)) {
+                $goals[] = $id;
+            }
+        }
+
+        return $goals;
+    }
+
+    /**
+     * @param list<string> $discarded
+     * @param list<string> $all
+     * @param list<string> $trays
+     *
+     * @return list<string> with everything that a moved part carries
+     */
+    private static function moved(Phone $phone, array $discarded, array $all, array $trays): array
+    {
+        $moved = [];
+        foreach ($phone->parts as $id => $part) {
+            for ($at = $id; $at !== null; $at = $phone->parts[$at]->carriedBy) {
+                $host = $phone->parts[$at]->carriedBy;
+                $hops = \in_array($at, [...$all, ...$trays], true) && $host !== null && \in_array($host, $discarded, true);
+                if ($hops && !\in_array($at, $discarded, true)) {
+                    $moved[] = $id;
+                    break;
+                }
+            }
+        }
+
+        return $moved;
+    }
+
+    /** @param list<string> $discarded */
+    private static function trial(Phone $phone, Replacement $replacement, array $discarded): ?Trial
+    {
+        if ($replacement->flexLength < $phone->panel->flexNeeded) {
+            return null;
+        }
+        $isDisplay = static fn (string $end): bool => \in_array($end, $discarded, true) && \in_array($phone->parts[$end]->kind, [PartKind::Display, PartKind::Digitizer], true);
+        $connect = array_keys(array_filter($phone->connectors, static fn (Connector $c): bool => array_filter($c->joins, $isDisplay) !== []));
+        if ($connect === []) {
+            return null;
+        }
+        $boots = array_keys(array_filter($phone->connectors, static fn (Connector $c): bool => $c->boots));
+
+        return new Trial($connect, array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])));
+    }
+
+    /**
+     * @param list<list<string>> $clauses
+     * @param list<string>       $all
+     * @param list<string>       $off
+     *
+     * @return list<list<string>>
+     */
+    private static function within(array $clauses, array $all, array $off): array
+    {
+        $open = array_filter($clauses, static fn (array $any): bool => array_intersect($any, $off) === []);
+
+        return array_values(array_map(static fn (array $any): array => array_values(array_intersect($any, $all)), $open));
+    }
+
+    /** @param list<list<string>> $clauses */
+    private static function node(Phone $phone, string $id, array $clauses, bool $afterTrial): RemovalNode
+    {
+        $clauses = $afterTrial ? [[Trial::ID], ...$clauses] : $clauses;
+        [$tool, $face] = self::setup($phone, $id);
+
+        return new RemovalNode($id, $tool, $face, $clauses);
+    }
+
+    /** @return array{string|null, Face} */
+    private static function setup(Phone $phone, string $id): array
+    {
+        if (isset($phone->parts[$id])) {
+            $part = $phone->parts[$id];
+
+            return [$part->tool === 'hand' ? null : $part->tool, $part->face];
+        }
+        if (isset($phone->fasteners[$id])) {
+            return [$phone->fasteners[$id]->driver->value, $phone->fasteners[$id]->face];
+        }
+        if (isset($phone->connectors[$id])) {
+            return ['spudger', $phone->connectors[$id]->face];
+        }
+        $bond = $phone->bonds[$id];
+
+        return [$bond->cut !== null ? 'heat and blade' : ($bond->renewal === \Facelift\Anatomy\Renewal::Tape ? 'pull tab' : 'warm air and spudger'), $bond->face];
+    }
+
+    /**
+     * @param list<RemovalNode> $nodes
+     *
+     * @return array<string, list<string>>
+     */
+    private static function frees(array $nodes): array
+    {
+        $frees = [];
+        foreach ($nodes as $node) {
+            foreach ($node->clauses as $any) {
+                foreach ($any as $id) {
+                    $frees[$id][] = $node->id;
+                }
+            }
+        }
+
+        return $frees;
+    }
+}
