@@ -64,9 +64,10 @@ final class Session
         $on = $this->source->boundary();
         $target = min($this->window->low + self::INTO_WINDOW, $this->window->high - 1);
         $steppers = $this->steppers($on);
-        while (($binding = $this->binding($target, $from)) === null) {
+        do {
             $this->step($steppers, $on);
-        }
+            $binding = $this->binding($target, $from);
+        } while (!$binding instanceof Binding);
         $this->phases[] = new HeatPhase('heat', $from, $this->clock);
         $end = $this->now();
 

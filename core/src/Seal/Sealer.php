@@ -43,7 +43,7 @@ final readonly class Sealer
     /** The widest stock tape that the ledge takes. */
     public static function stockFor(float $ledge): float
     {
-        return max(self::STOCK[0], ...array_filter(self::STOCK, static fn (float $w): bool => $w <= $ledge + 1e-9));
+        return array_reduce(self::STOCK, static fn (float $best, float $w): float => $w <= $ledge + 1e-9 ? $w : $best, self::STOCK[0]);
     }
 
     /** @return list<Strip> */

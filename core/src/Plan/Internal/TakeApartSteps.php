@@ -202,7 +202,24 @@ final class TakeApartSteps
             MoveKind::Heat, MoveKind::Reheat => $this->steps->add($phase, $move->kind === MoveKind::Heat ? Kind::Heat : Kind::Reheat, [$bond->id], $figures + ['set' => $this->request->source->set, 'seconds' => (int) $move->seconds, 'face' => $bond->face->value], $bond->face === Face::Front ? Face::Back : Face::Front, 'plate', 10, $move->seconds, ['hot-plate', 'battery-limit', 'no-flame-ipa'], [new Reason('bond-into-window', ['low' => $this->openings[$bond->id]->window->low, 'high' => $this->openings[$bond->id]->window->high]), ...$because], $after),
             MoveKind::Cool => $this->steps->add($phase, Kind::Cool, [$bond->id], $figures, $bond->face, null, 5, $move->seconds, ['battery-limit'], [new Reason('battery-near-limit')], $after),
             MoveKind::FirstGap => $this->steps->add($phase, Kind::FirstGap, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, $this->firstTool($bond), $move->seconds, 0, ['broken-glass', 'hot-face'], [new Reason('start-edge')], $after, new Effects(puts: ['picks'])),
-            MoveKind::Pass => $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures + ['stretch' => (string) $move->stretch, 'side' => $move->side->value ?? '', 'from' => $move->from, 'to' => $move->to, 'length' => round($move->to - $move->from, 1), 'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'behind' => (string) $move->behind], $bond->face, 'card', $move->seconds, 0, $move->crazed ? ['broken-glass', 'hot-face'] : ['hot-face'], [new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks'])),
+            MoveKind::Pass => $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures + ['stretch' => (string) $move->stretch, 'side' => $move->side->value ?? '', 'where' => $this->where($move), 'from' => $move->from, 'to' => $move->to, 'length' => round($move->to - $move->from, 1), 'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'behind' => (string) $move->behind], $bond->face, 'card', $move->seconds, 0, $move->crazed ? ['broken-glass', 'hot-face'] : ['hot-face'], [new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks'])),
+        };
+    }
+
+    /** Which part of a side a pass covers, in words that the drawing bears out. */
+    private function where(Move $move): string
+    {
+        $side = $move->side;
+        if ($side === null) {
+            return '';
+        }
+        $end = $this->request->phone->body->outline->length($side);
+        $names = $side->isHorizontal() ? [', left part', ', right part'] : [', upper part', ', lower part'];
+
+        return $side->value . ' edge' . match (true) {
+            $move->from < 1.0 && $move->to > $end - 1.0 => '',
+            $move->from + $move->to < $end => $names[0],
+            default => $names[1],
         };
     }
 

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Conflict;
+use App\Models\Job;
+use Illuminate\Support\Facades\DB;
+
+/** Changes a job as one transaction: locked, checked against the version the client saw, counted up. */
+final readonly class ChangeJob
+{
+    /**
+     * @param \Closure(Job): void $change applied to the locked job; sending a change again that is already there does no harm
+     *
+     * @throws Conflict If the job is closed, is at the bench already, or was changed by somebody else.
+     */
+    public function beforeBench(Job $job, int $version, \Closure $change): Job
+    {
+        return $this->locked($job, $version, $change, static function (Job $locked): void {
+            if ($locked->events()->exists()) {
+                throw Conflict::benchStarted($locked);
+            }
+        });
+    }
+
+    /**
+     * @param \Closure(Job): void $change
+     *
+     * @throws Conflict If the job is closed or was changed by somebody else.
+     */
+    public function atAnyTime(Job $job, int $version, \Closure $change): Job
+    {
+        return $this->locked($job, $version, $change, static function (): void {
+        });
+    }
+
+    /**
+     * @param \Closure(Job): void $change
+     * @param \Closure(Job): void $guard
+     */
+    private function locked(Job $job, int $version, \Closure $change, \Closure $guard): Job
+    {
+        return DB::transaction(static function () use ($job, $version, $change, $guard): Job {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            $closed = $locked->handed_over_at !== null;
+            $change($locked);
+            if (!$locked->isDirty()) {
+                return $locked;
+            }
+            if ($closed) {
+                throw Conflict::closed($locked);
+            }
+            if ($locked->version !== $version) {
+                throw Conflict::staleVersion($locked);
+            }
+            $guard($locked);
+            ++$locked->version;
+            $locked->save();
+
+            return $locked;
+        });
+    }
+}

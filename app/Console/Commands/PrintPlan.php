@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Support\Words;
+use Facelift\Anatomy\PhoneReader;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Anatomy\UnknownId;
+use Facelift\Condition\Condition;
+use Facelift\Condition\Observation;
+use Facelift\Document\Unreadable;
+use Facelift\Heat\PlateSource;
+use Facelift\Plan\Plan;
+use Facelift\Plan\PlanDocument;
+use Facelift\Plan\Planner;
+use Facelift\Plan\Request;
+use Facelift\Quantity\OutOfRange;
+use Illuminate\Console\Command;
+
+/** Plans a job from a phone file alone; needs no database. */
+final class PrintPlan extends Command
+{
+    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C} {--fault= : codes, comma between} {--json : the plan document}';
+
+    protected $description = 'Plan a job';
+
+    public function handle(Words $words): int
+    {
+        try {
+            $plan = (new Planner())->plan($this->request());
+        } catch (Unreadable | UnknownId | OutOfRange | \UnexpectedValueException | \JsonException $e) {
+            $this->components->error($e->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->output->writeln($this->option('json') === true
+            ? json_encode((new PlanDocument())->write($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
+            : $this->text($plan, $words), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+
+        return $plan->works() ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function request(): Request
+    {
+        $file = $this->given($this->argument('file'));
+        if (!is_file($file)) {
+            throw new \UnexpectedValueException($file . ' cannot be read');
+        }
+        $phone = (new PhoneReader())->read(json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR));
+        $kind = ReplacementKind::tryFrom($this->given($this->option('part')))
+            ?? throw new \UnexpectedValueException('--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')));
+        if (preg_match('/^plate:(\d+(?:\.\d+)?)$/', $this->given($this->option('source')), $m) !== 1) {
+            throw new \UnexpectedValueException('--source must be plate:°C, for example plate:85');
+        }
+        $codes = array_filter(explode(',', $this->given($this->option('fault'))), static fn (string $c): bool => $c !== '');
+        $seen = array_map(static fn (string $c): Observation => Observation::tryFrom($c)
+            ?? throw new \UnexpectedValueException('--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value'))), array_values($codes));
+
+        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), PlateSource::at((float) $m[1]));
+    }
+
+    private function given(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    private function text(Plan $plan, Words $words): string
+    {
+        $lines = [$plan->request->phone->identity->name() . ', ' . $plan->request->replacement->name];
+        foreach ($plan->warnings as $warning) {
+            $lines[] = '! ' . $words->reason($warning);
+        }
+        foreach ($plan->steps as $i => $step) {
+            $lines[] = sprintf('%3d  %-9s  %s', $i + 1, $step->phase->value, $words->say('step.' . $step->kind->value, $step->figures));
+        }
+        $lines[] = sprintf('%d min hands-on, %d min waiting, %d tool changes and turns', round($plan->handsOn() / 60), round($plan->waiting() / 60), $plan->changes);
+
+        return implode("\n", $lines);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use App\Models\Job;
+
+/** The job is not where the request takes it to be. Nothing was kept. */
+final class Conflict extends \RuntimeException
+{
+    private function __construct(string $message, private readonly string $reason, private readonly ?int $version = null)
+    {
+        parent::__construct($message);
+    }
+
+    public static function staleVersion(Job $job): self
+    {
+        return new self(sprintf('%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.', $job->tag()), 'stale-version', $job->version);
+    }
+
+    public static function notReachable(string $why): self
+    {
+        return new self($why, 'not-reachable');
+    }
+
+    public static function benchStarted(Job $job): self
+    {
+        return new self(sprintf('Work on %s has begun at the bench: check-in, scope, part and plan stay as they are.', $job->tag()), 'bench-started');
+    }
+
+    public static function partTaken(string $label): self
+    {
+        return new self(sprintf('%s has just been taken for another job. Choose another part.', $label), 'part-taken');
+    }
+
+    public static function closed(Job $job): self
+    {
+        return new self(sprintf('%s is handed over and closed.', $job->tag()), 'closed');
+    }
+
+    /** @return array<string, string|int> */
+    public function body(): array
+    {
+        return ['message' => $this->getMessage(), 'code' => $this->reason] + ($this->version === null ? [] : ['version' => $this->version]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\HandOver;
+use App\Http\Requests\HandOverRequest;
+use App\Http\Resources\JobResource;
+use App\Models\Job;
+use App\Support\JobExport;
+use App\Support\JobSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+final readonly class HandOverController
+{
+    public function update(HandOverRequest $request, Job $job, HandOver $handOver): JobResource
+    {
+        $reason = $request->filled('newFaultsReason') ? $request->string('newFaultsReason')->trim()->toString() : null;
+
+        return new JobResource($handOver($job, $request->version(), $request->boolean('customerTold'), $reason));
+    }
+
+    public function sheet(Job $job, JobSheet $sheet): Response
+    {
+        return new Response($sheet->pdf($job), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $job->tag() . '.pdf"']);
+    }
+
+    public function export(Job $job, JobExport $export): JsonResponse
+    {
+        return new JsonResponse($export->of($job), 200, ['Content-Disposition' => 'attachment; filename="' . $job->tag() . '.job.json"']);
+    }
+}

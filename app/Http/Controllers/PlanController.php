@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\MakePlan;
+use App\Exceptions\Conflict;
+use App\Http\Requests\MakePlanRequest;
+use App\Http\Resources\JobResource;
+use App\Models\Job;
+use App\Support\Documents;
+use Illuminate\Http\JsonResponse;
+
+final readonly class PlanController
+{
+    public function show(Job $job): JsonResponse
+    {
+        if ($job->plan === null) {
+            throw Conflict::notReachable('No plan has been made yet. Set the source and plan.');
+        }
+
+        return JsonResponse::fromJsonString(Documents::stored($job, 'plan'));
+    }
+
+    public function update(MakePlanRequest $request, Job $job, MakePlan $make): JobResource
+    {
+        return new JobResource($make($job, $request->version(), $request->float('set')));
+    }
+}

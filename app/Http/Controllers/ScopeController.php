@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeJob;
+use App\Http\Requests\ChooseKindRequest;
+use App\Http\Resources\JobResource;
+use App\Http\Resources\ScopeResource;
+use App\Models\Job;
+use App\Models\ShelfItem;
+use App\Support\PhoneLibrary;
+use App\Support\Planning;
+use App\Support\Stations;
+use Facelift\Diagnosis\Diagnostician;
+use Illuminate\Http\JsonResponse;
+
+final readonly class ScopeController
+{
+    public function __construct(private Planning $planning, private PhoneLibrary $phones, private Stations $stations)
+    {
+    }
+
+    public function show(Job $job): JsonResponse
+    {
+        $this->stations->mustReach('scope', $job);
+        $condition = $this->planning->condition($job);
+        $finding = (new Diagnostician())->diagnose($condition, $this->phones->phone($job->phone)->panel->technology);
+
+        return new JsonResponse(ScopeResource::of($finding, $condition, $this->planning->plans($job)));
+    }
+
+    public function update(ChooseKindRequest $request, Job $job, ChangeJob $change): JobResource
+    {
+        $this->stations->mustReach('scope', $job);
+        $kind = $request->kind();
+        $this->phones->phone($job->phone)->replacement($kind);
+
+        return new JobResource($change->beforeBench($job, $request->version(), static function (Job $locked) use ($kind, $request): void {
+            $locked->kind = $kind;
+            $locked->kind_reason = $request->reason();
+            if ($locked->isDirty('kind')) {
+                $locked->plan = null;
+                $locked->plate = null;
+                ShelfItem::query()->where('job_id', $locked->id)->update(['job_id' => null]);
+            }
+        }));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+final readonly class SessionController
+{
+    public function store(SignInRequest $request): JsonResponse
+    {
+        if (!Auth::attempt($request->only('email', 'password'))) {
+            throw ValidationException::withMessages(['email' => 'This address and password do not go together.']);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return new JsonResponse(['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value]);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Facelift\Anatomy\ReplacementKind;
+use Illuminate\Validation\Rule;
+
+final class ChooseKindRequest extends VersionedRequest
+{
+    public function rules(): array
+    {
+        return [...parent::rules(), 'kind' => ['required', Rule::enum(ReplacementKind::class)], 'reason' => ['nullable', 'string', 'max:300']];
+    }
+
+    public function kind(): ReplacementKind
+    {
+        return ReplacementKind::from($this->string('kind')->toString());
+    }
+
+    public function reason(): ?string
+    {
+        return $this->filled('reason') ? $this->string('reason')->trim()->toString() : null;
+    }
+}

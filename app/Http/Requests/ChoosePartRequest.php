@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class ChoosePartRequest extends VersionedRequest
+{
+    public function rules(): array
+    {
+        return [...parent::rules(), 'item' => ['required', 'integer']];
+    }
+}

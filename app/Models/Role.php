@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Owner = 'owner';
+    case Technician = 'technician';
+    case FrontDesk = 'front-desk';
+}

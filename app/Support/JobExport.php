@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\BenchEvent;
+use App\Models\Job;
+
+/** The whole job in the format `facelift-job`, version 1. */
+final readonly class JobExport
+{
+    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof)
+    {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws \App\Exceptions\Conflict If the job has no plan yet.
+     */
+    public function of(Job $job): array
+    {
+        $table = $this->proof->of($job, $this->runs->state($job));
+        $part = $job->part;
+
+        return [
+            'format' => 'facelift-job',
+            'version' => 1,
+            'tag' => $job->tag(),
+            'phone' => ['id' => $job->phone, 'name' => $this->phones->phone($job->phone)->identity->name()],
+            'modelCode' => $job->model_code,
+            'colour' => $job->colour,
+            'customer' => $job->customer,
+            'condition' => json_decode(Documents::stored($job, 'condition')),
+            'kind' => $job->kind?->value,
+            'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
+            'plan' => json_decode(Documents::stored($job, 'plan')),
+            'events' => $job->events()->orderBy('at')->orderBy('id')->get()->map(static fn (BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
+            'proof' => $this->rows($table['gates']),
+            'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
+        ];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $gates
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function rows(array $gates): array
+    {
+        $rows = [];
+        foreach ($gates as $gate) {
+            foreach (is_array($gate['rows']) ? $gate['rows'] : [] as $row) {
+                if (is_array($row)) {
+                    $rows[] = ['gate' => $gate['gate'], 'function' => $row['function'], 'before' => $row['before'], 'after' => $row['after'] ?? 'not-tested', 'change' => $row['change']];
+                }
+            }
+        }
+
+        return $rows;
+    }
+}

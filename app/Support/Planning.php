@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Job;
+use Facelift\Anatomy\Replacement;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Condition\Condition;
+use Facelift\Condition\ConditionReader;
+use Facelift\Heat\PlateSource;
+use Facelift\Plan\Plan;
+use Facelift\Plan\Planner;
+use Facelift\Plan\Request;
+
+/** From a job to what the core computes from it. */
+final readonly class Planning
+{
+    /** Usual setting of the plate for a first look at the kinds of part, °C (common practice). */
+    public const USUAL_SET = 85.0;
+
+    public function __construct(private PhoneLibrary $phones)
+    {
+    }
+
+    public function condition(Job $job): Condition
+    {
+        return $job->condition === null ? Condition::observed([]) : (new ConditionReader())->read($job->condition);
+    }
+
+    public function plan(Job $job, float $set): Plan
+    {
+        return $this->planFor($job, $job->kind ?? ReplacementKind::DisplayAssembly, $set);
+    }
+
+    public function planFor(Job $job, ReplacementKind $kind, float $set): Plan
+    {
+        $phone = $this->phones->phone($job->phone);
+
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), PlateSource::at($set)));
+    }
+
+    /** @return list<Plan> one for every kind of part that exists for the phone */
+    public function plans(Job $job): array
+    {
+        $kinds = array_map(static fn (Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
+
+        return array_map(fn (ReplacementKind $kind): Plan => $this->planFor($job, $kind, self::USUAL_SET), $kinds);
+    }
+}

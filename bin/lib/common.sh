@@ -1,0 +1,40 @@
+# Shared by every command: where things are kept, and how progress is shown.
+# Needs ROOT.
+VAR=${FACELIFT_VAR:-$ROOT/var}
+PORT=${FACELIFT_PORT:-8480}
+mkdir -p "$VAR/log"
+VAR=$(cd "$VAR" && pwd -P)
+
+# A socket's path holds about a hundred bytes: from a deep folder the sockets live elsewhere.
+if [ ${#VAR} -gt 80 ]; then
+    RUN="${TMPDIR:-/tmp}/facelift-$(id -u)-$(printf '%s' "$VAR" | cksum | cut -d' ' -f1)"
+else
+    RUN="$VAR/run"
+fi
+mkdir -p -m 700 "$RUN"
+
+say() { printf '  %s\n' "$*"; }
+die() { printf 'facelift: %s\n' "$*" >&2; exit 1; }
+
+# quiet LOGNAME WHAT COMMAND…: runs a command, shows that it goes on, and its log if it fails.
+quiet() {
+    local log="$VAR/log/$1.log" what=$2 began=$SECONDS
+    shift 2
+    printf '  %s …' "$what"
+    if "$@" >"$log" 2>&1; then
+        printf '\r  %s: done in %d s\n' "$what" "$((SECONDS - began))"
+    else
+        printf '\r  %s: failed\n' "$what"
+        tail -n 40 "$log" >&2
+        die "$what failed; the whole log is in $log"
+    fi
+}
+
+# fingerprint PATH…: one hash over the contents of files and folders.
+fingerprint() {
+    (cd "$ROOT" && find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 -r sha256sum | sha256sum | cut -d' ' -f1)
+}
+
+# unchanged NAME HASH: true if this step was last done for the same hash.
+unchanged() { [ "$(cat "$ROOT/var/stamps/$1" 2>/dev/null)" = "$2" ]; }
+stamp() { mkdir -p "$ROOT/var/stamps"; printf '%s\n' "$2" >"$ROOT/var/stamps/$1"; }

@@ -1,0 +1,154 @@
+# MariaDB, php-fpm and nginx of this clone: own folders, own sockets, loopback only.
+
+alive() { # alive NAME: true if the process in RUN/NAME.pid runs and is ours
+    local pid
+    pid=$(cat "$RUN/$1.pid" 2>/dev/null) || return 1
+    [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF -e "$RUN" -e "$VAR"
+}
+
+stop_one() { # stop_one NAME SIGNAL
+    local pid i
+    if alive "$1"; then
+        pid=$(cat "$RUN/$1.pid")
+        kill -s "$2" "$pid" 2>/dev/null || true
+        for i in $(seq 1 150); do
+            [ -d "/proc/$pid" ] || break
+            sleep 0.1
+        done
+        [ -d "/proc/$pid" ] && kill -s KILL "$pid" 2>/dev/null || true
+    fi
+    rm -f "$RUN/$1.pid"
+}
+
+stop_all() {
+    stop_one nginx QUIT
+    stop_one php-fpm QUIT
+    stop_one mariadb TERM
+}
+
+status() {
+    local name
+    for name in mariadb php-fpm nginx; do
+        if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
+    done
+    alive nginx && say "address: http://127.0.0.1:$(cat "$RUN/port")/" || true
+}
+
+wait_for() { # wait_for WHAT COMMAND…
+    local what=$1 i
+    shift
+    for i in $(seq 1 300); do
+        "$@" >/dev/null 2>&1 && return
+        sleep 0.1
+    done
+    die "$what did not come up within 30 s; see $VAR/log"
+}
+
+start_mariadb() {
+    if [ ! -d "$VAR/db/mysql" ]; then
+        rm -rf "$VAR/db"
+        quiet mariadb-install "creating the database folder" mariadb-install-db --no-defaults --datadir="$VAR/db" --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
+    fi
+    setsid mariadbd --no-defaults --datadir="$VAR/db" --socket="$RUN/mariadb.sock" --pid-file="$RUN/mariadb.pid" --log-error="$VAR/log/mariadb.log" --user="$(id -un)" --skip-networking --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=128M >/dev/null 2>&1 </dev/null &
+    wait_for MariaDB sql "SELECT 1"
+}
+
+sql() { mariadb --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" -e "$1"; }
+
+secrets() { # made once per data folder, never in git
+    if [ ! -f "$VAR/secrets.env" ]; then
+        (umask 077 && printf 'APP_KEY=base64:%s\nDB_PASSWORD=%s\nFACELIFT_DEMO_PASSWORD=%s\n' \
+            "$(head -c 32 /dev/urandom | base64 -w0)" "$(head -c 18 /dev/urandom | base64 -w0 | tr -d '+/=')" \
+            "bench-$(head -c 4 /dev/urandom | od -An -tu4 | tr -d ' ')" >"$VAR/secrets.env")
+    fi
+    set -a
+    # shellcheck disable=SC1091
+    . "$VAR/secrets.env"
+    DB_SOCKET="$RUN/mariadb.sock"
+    DB_USERNAME=facelift
+    DB_DATABASE=${DB_DATABASE:-facelift}
+    LOG_FILE="$VAR/log/facelift.log"
+    set +a
+}
+
+create_database() { # create_database NAME…
+    local name
+    sql "CREATE USER IF NOT EXISTS 'facelift'@'localhost' IDENTIFIED BY '$DB_PASSWORD'; ALTER USER 'facelift'@'localhost' IDENTIFIED BY '$DB_PASSWORD'"
+    for name in "$@"; do
+        sql "CREATE DATABASE IF NOT EXISTS \`$name\`; GRANT ALL ON \`$name\`.* TO 'facelift'@'localhost'"
+    done
+}
+
+write_fpm() {
+    local name
+    {
+        printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$VAR/log/php-fpm.log" "$RUN/php-fpm.sock"
+        [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
+        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[expose_php] = 0\n'
+        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE; do
+            printf 'env[%s] = "%s"\n' "$name" "${!name}"
+        done
+    } >"$RUN/php-fpm.conf"
+    chmod 600 "$RUN/php-fpm.conf"
+}
+
+start_fpm() {
+    local as_root=()
+    [ "$(id -u)" -eq 0 ] && as_root=(--allow-to-run-as-root)
+    rm -f "$RUN/php-fpm.sock"
+    setsid php-fpm8.2 "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf" >>"$VAR/log/php-fpm.out" 2>&1 </dev/null &
+    wait_for php-fpm test -S "$RUN/php-fpm.sock"
+}
+
+port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$1"; }
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
+
+start_nginx() { # start_nginx PORT
+    port_is_free "$1" || die "port $1 is taken by another program; choose one with FACELIFT_PORT=… ./facelift start"
+    {
+        [ "$(id -u)" -eq 0 ] && echo 'user root;'
+        cat <<CONF
+pid "$RUN/nginx.pid";
+error_log "$VAR/log/nginx.log" warn;
+worker_processes 2;
+daemon off;
+events { worker_connections 256; }
+http {
+    types { text/html html; text/css css; text/javascript js mjs; application/json json; image/svg+xml svg; font/woff2 woff2; image/png png; application/pdf pdf; }
+    default_type application/octet-stream;
+    access_log off;
+    server_tokens off;
+    client_body_temp_path "$RUN/body"; fastcgi_temp_path "$RUN/fastcgi"; proxy_temp_path "$RUN/proxy"; scgi_temp_path "$RUN/scgi"; uwsgi_temp_path "$RUN/uwsgi";
+    client_max_body_size 12m;
+    gzip on; gzip_types text/css text/javascript application/json image/svg+xml; gzip_min_length 1024;
+    server {
+        listen 127.0.0.1:$1;
+        root "$ROOT/public";
+        location /build/ { try_files \$uri =404; expires max; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
+        location = /favicon.svg { add_header X-Content-Type-Options nosniff; }
+        location / {
+            fastcgi_pass "unix:$RUN/php-fpm.sock";
+            fastcgi_read_timeout 60s;
+            fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param DOCUMENT_ROOT "$ROOT/public";
+            fastcgi_param REQUEST_METHOD \$request_method;
+            fastcgi_param REQUEST_URI \$request_uri;
+            fastcgi_param QUERY_STRING \$query_string;
+            fastcgi_param CONTENT_TYPE \$content_type;
+            fastcgi_param CONTENT_LENGTH \$content_length;
+            fastcgi_param SERVER_PROTOCOL \$server_protocol;
+            fastcgi_param SERVER_NAME 127.0.0.1;
+            fastcgi_param SERVER_PORT \$server_port;
+            fastcgi_param REMOTE_ADDR \$remote_addr;
+            fastcgi_param HTTP_PROXY "";
+        }
+    }
+}
+CONF
+    } >"$RUN/nginx.conf"
+    printf '%s\n' "$1" >"$RUN/port"
+    setsid nginx -e "$VAR/log/nginx.log" -c "$RUN/nginx.conf" >>"$VAR/log/nginx.log" 2>&1 </dev/null &
+    wait_for nginx sh -c "! php -r 'exit(@stream_socket_server(\"tcp://127.0.0.1:$1\") ? 0 : 1);'"
+    wait_for nginx test -s "$RUN/nginx.pid"
+}

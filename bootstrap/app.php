@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Exceptions\Conflict;
+use App\Http\Middleware\SecurityHeaders;
+use Facelift\Document\Fault;
+use Facelift\Document\Unreadable;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__ . '/../routes/web.php',
+        api: __DIR__ . '/../routes/api.php',
+        commands: __DIR__ . '/../routes/console.php',
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // The application is same-origin: no cross-origin request is ever answered.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->statefulApi();
+        // The page answers on /; a guest asking the API gets 401, never a redirect.
+        $middleware->redirectGuestsTo(static fn (Request $request): ?string => $request->is('api/*') ? null : '/');
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->dontReport([Conflict::class, Unreadable::class]);
+        $exceptions->render(static fn (Conflict $e): JsonResponse => new JsonResponse($e->body(), 409));
+        $exceptions->render(static fn (Unreadable $e): JsonResponse => new JsonResponse([
+            'message' => 'Nothing was kept: ' . $e->getMessage() . '.',
+            'errors' => collect($e->faults)->groupBy(static fn (Fault $f): string => $f->path === '' ? 'document' : $f->path)->map(static fn ($faults) => $faults->map(static fn (Fault $f): string => $f->reason)->all())->all(),
+        ], 422));
+    })->create();

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\AppendEvents;
+use App\Actions\ChangeJob;
+use App\Actions\ChoosePart;
+use App\Actions\HandOver;
+use App\Actions\MakePlan;
+use App\Actions\OpenJob;
+use App\Models\Job;
+use App\Models\ShelfItem;
+use App\Models\User;
+use App\Support\PhoneLibrary;
+use App\Support\Runs;
+use Facelift\Anatomy\PhoneFunction;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Bench\Event;
+use Facelift\Bench\EventType;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
+
+/** Demo jobs at different stations, made by the same actions that the counter and the bench use. */
+final class DemoJobs extends Seeder
+{
+    private User $user;
+
+    public function __construct(
+        private readonly OpenJob $open,
+        private readonly ChangeJob $change,
+        private readonly ChoosePart $choosePart,
+        private readonly MakePlan $makePlan,
+        private readonly AppendEvents $append,
+        private readonly HandOver $handOver,
+        private readonly PhoneLibrary $phones,
+        private readonly Runs $runs,
+    ) {
+    }
+
+    public function run(): void
+    {
+        $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
+        $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]]), ReplacementKind::DisplayAssembly, 'S-202');
+        $this->work($done, PHP_INT_MAX, 26 * 60);
+        $this->handOver->__invoke($done->refresh(), $done->version, true, null);
+
+        $bench = $this->planned($this->job('quillon-vesper', 'QV-2110', 'graphite', 'Marek Osei-Lind', ['cracked-glass'], [], [[[8, 132], [22, 104], [16, 84], [30, 70]], [[22, 104], [46, 98], [66, 88]], [[46, 98], [52, 126], [60, 142]]]), ReplacementKind::DisplayAssembly, 'S-101');
+        $this->work($bench, 7, 4);
+
+        $this->planned($this->job('brasca-fern-5', 'BF5-P', 'slate', 'Joana Ferrucci', ['lines', 'frame-bent'], ['image'], []), ReplacementKind::DisplayWithFrame, 'S-204');
+        $this->job('quillon-vesper', 'QV-2111', 'chalk', 'Sven Achterberg', ['no-image', 'still-rings'], ['image', 'touch', 'brightness'], []);
+        $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'colour' => null, 'customer' => 'Amara Quist', 'imei' => null]);
+    }
+
+    /**
+     * @param list<string>                   $seen
+     * @param list<string>                   $fails
+     * @param list<list<array{int, int}>>    $cracks
+     */
+    private function job(string $phone, string $code, string $colour, string $customer, array $seen, array $fails, array $cracks): Job
+    {
+        $job = $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => $phone, 'modelCode' => $code, 'colour' => $colour, 'customer' => $customer, 'imei' => null]);
+        $locked = ['fingerprint', 'face-unlock'];
+        $functions = array_map(static fn (PhoneFunction $f): array => ['function' => $f->value, 'state' => in_array($f->value, $fails, true) ? 'fails' : (in_array($f->value, $locked, true) ? 'cannot-test' : 'works')], $this->phones->phone($phone)->functions());
+        $condition = [
+            'observations' => $seen,
+            'cracks' => array_map(static fn (array $points): array => ['face' => 'front', 'points' => array_map(static fn (array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
+            'functions' => $functions, 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false,
+        ];
+
+        return $this->change->beforeBench($job, $job->version, static function (Job $j) use ($condition): void {
+            $j->condition = $condition;
+        });
+    }
+
+    private function planned(Job $job, ReplacementKind $kind, string $label): Job
+    {
+        $job = $this->change->beforeBench($job, $job->version, static function (Job $j) use ($kind): void {
+            $j->kind = $kind;
+        });
+        $job = $this->choosePart->__invoke($job, $job->version, ShelfItem::query()->where('label', $label)->firstOrFail()->id);
+
+        return $this->makePlan->__invoke($job, $job->version, 85);
+    }
+
+    /** Works through the plan, step by step, begun so many minutes ago. */
+    private function work(Job $job, int $steps, int $minutesAgo): void
+    {
+        $plan = $this->runs->plan($job);
+        $at = (int) now()->getTimestampMs() - $minutesAgo * 60_000;
+        $events = [];
+        foreach (array_slice($plan->steps, 0, $steps) as $step) {
+            if ($step->wait > 0) {
+                $events[] = $this->event(EventType::TimerStarted, $at, ['step' => $step->id]);
+            }
+            foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {
+                $events[] = $this->event(EventType::Test, $at, ['gate' => (string) $step->gate, 'function' => $function, 'outcome' => in_array($function, ['fingerprint', 'face-unlock'], true) ? 'not-possible' : 'pass']);
+            }
+            $events[] = $this->event(EventType::StepDone, $at += 12_000, ['step' => $step->id]);
+        }
+        $this->append->__invoke($job, $this->user, $events);
+    }
+
+    /** @param array<string, string> $data */
+    private function event(EventType $type, int $at, array $data): Event
+    {
+        return new Event(Str::uuid()->toString(), $type, $at, $data);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/** Parts on the demo shelf: suppliers, batches and places are invented. */
+final readonly class DemoShelf
+{
+    private const VESPER = ['QV-2110', 'QV-2111', 'QV-2114'];
+    private const FERN = ['BF5-E', 'BF5-P'];
+
+    public const ITEMS = [
+        ['label' => 'S-101', 'name' => 'Vesper display', 'kind' => 'display-assembly', 'model_codes' => self::VESPER, 'connector' => 'QV-46P', 'technology' => 'oled', 'colour' => 'graphite', 'refresh' => 60, 'brings' => [], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2641', 'place' => 'A1'],
+        ['label' => 'S-102', 'name' => 'Vesper display', 'kind' => 'display-assembly', 'model_codes' => self::VESPER, 'connector' => 'QV-46P', 'technology' => 'oled', 'colour' => 'graphite', 'refresh' => 60, 'brings' => [], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2641', 'place' => 'A1'],
+        ['label' => 'S-103', 'name' => 'Vesper display, hard OLED', 'kind' => 'display-assembly', 'model_codes' => self::VESPER, 'connector' => 'QV-46P', 'technology' => 'hard-oled', 'colour' => 'graphite', 'refresh' => 60, 'brings' => [], 'supplier' => 'Ostrava Screen Trade', 'batch' => 'OST-118', 'place' => 'A2'],
+        ['label' => 'S-104', 'name' => 'Vesper display, LCD', 'kind' => 'display-assembly', 'model_codes' => ['QV-2110'], 'connector' => 'QV-46P', 'technology' => 'lcd', 'colour' => 'chalk', 'refresh' => 60, 'brings' => [], 'supplier' => 'Ostrava Screen Trade', 'batch' => 'OST-120', 'place' => 'A2'],
+        ['label' => 'S-105', 'name' => 'Vesper display with earpiece flex', 'kind' => 'display-with-small-parts', 'model_codes' => self::VESPER, 'connector' => 'QV-46P', 'technology' => 'oled', 'colour' => 'graphite', 'refresh' => 60, 'brings' => ['earpiece-flex', 'mesh'], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2650', 'place' => 'A3'],
+        ['label' => 'S-106', 'name' => 'Vesper display, no data sheet', 'kind' => 'display-assembly', 'model_codes' => self::VESPER, 'connector' => 'QV-46P', 'technology' => null, 'colour' => null, 'refresh' => null, 'brings' => [], 'supplier' => 'Market find', 'batch' => 'none', 'place' => 'A9'],
+        ['label' => 'S-201', 'name' => 'Fern 5 display', 'kind' => 'display-assembly', 'model_codes' => self::FERN, 'connector' => 'BF-40Z', 'technology' => 'oled', 'colour' => 'slate', 'refresh' => 90, 'brings' => [], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2702', 'place' => 'B1'],
+        ['label' => 'S-202', 'name' => 'Fern 5 display', 'kind' => 'display-assembly', 'model_codes' => self::FERN, 'connector' => 'BF-40Z', 'technology' => 'oled', 'colour' => 'moss', 'refresh' => 90, 'brings' => [], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2702', 'place' => 'B1'],
+        ['label' => 'S-203', 'name' => 'Fern 5 display, soft OLED 60 Hz', 'kind' => 'display-assembly', 'model_codes' => ['BF5-E'], 'connector' => 'BF-40Z', 'technology' => 'soft-oled', 'colour' => 'slate', 'refresh' => 60, 'brings' => [], 'supplier' => 'Ostrava Screen Trade', 'batch' => 'OST-131', 'place' => 'B2'],
+        ['label' => 'S-204', 'name' => 'Fern 5 display with frame', 'kind' => 'display-with-frame', 'model_codes' => self::FERN, 'connector' => 'BF-40Z', 'technology' => 'oled', 'colour' => 'slate', 'refresh' => 90, 'brings' => ['mesh', 'side-keys'], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2711', 'place' => 'B3'],
+        ['label' => 'S-205', 'name' => 'Fern 5 display with frame', 'kind' => 'display-with-frame', 'model_codes' => self::FERN, 'connector' => 'BF-40Z', 'technology' => 'oled', 'colour' => 'moss', 'refresh' => 90, 'brings' => ['mesh', 'side-keys'], 'supplier' => 'Norrby Panels', 'batch' => 'NP-2711', 'place' => 'B3'],
+        ['label' => 'S-206', 'name' => 'Fern 4 display, old connector', 'kind' => 'display-assembly', 'model_codes' => ['BF4-E', 'BF5-E'], 'connector' => 'BF-36Y', 'technology' => 'oled', 'colour' => 'slate', 'refresh' => 90, 'brings' => [], 'supplier' => 'Market find', 'batch' => 'none', 'place' => 'B9'],
+    ];
+}

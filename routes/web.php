@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\PageController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/{path?}', PageController::class)->where('path', '^(?!api/|sanctum/|build/).*$')->name('page');
