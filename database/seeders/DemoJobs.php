@@ -43,11 +43,11 @@ final class DemoJobs extends Seeder
     {
         $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
         $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]]), ReplacementKind::DisplayAssembly, 'S-202');
-        $this->work($done, PHP_INT_MAX, 26 * 60);
+        $this->work($done, PHP_INT_MAX, 150);
         $this->handOver->__invoke($done->refresh(), $done->version, true, null);
 
         $bench = $this->planned($this->job('quillon-vesper', 'QV-2110', 'graphite', 'Marek Osei-Lind', ['cracked-glass'], [], [[[8, 132], [22, 104], [16, 84], [30, 70]], [[22, 104], [46, 98], [66, 88]], [[46, 98], [52, 126], [60, 142]]]), ReplacementKind::DisplayAssembly, 'S-101');
-        $this->work($bench, 7, 4);
+        $this->work($bench, 7, 4.7);
 
         $this->planned($this->job('brasca-fern-5', 'BF5-P', 'slate', 'Joana Ferrucci', ['lines', 'frame-bent'], ['image'], []), ReplacementKind::DisplayWithFrame, 'S-204');
         $this->job('quillon-vesper', 'QV-2111', 'chalk', 'Sven Achterberg', ['no-image', 'still-rings'], ['image', 'touch', 'brightness'], []);
@@ -86,14 +86,15 @@ final class DemoJobs extends Seeder
     }
 
     /** Works through the plan, step by step, begun so many minutes ago. */
-    private function work(Job $job, int $steps, int $minutesAgo): void
+    private function work(Job $job, int $steps, float $minutesAgo): void
     {
         $plan = $this->runs->plan($job);
-        $at = (int) now()->getTimestampMs() - $minutesAgo * 60_000;
+        $at = (int) now()->getTimestampMs() - (int) ($minutesAgo * 60_000);
         $events = [];
         foreach (array_slice($plan->steps, 0, $steps) as $step) {
             if ($step->wait > 0) {
                 $events[] = $this->event(EventType::TimerStarted, $at, ['step' => $step->id]);
+                $at += (int) $step->wait * 1000;
             }
             foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {
                 $events[] = $this->event(EventType::Test, $at, ['gate' => (string) $step->gate, 'function' => $function, 'outcome' => in_array($function, ['fingerprint', 'face-unlock'], true) ? 'not-possible' : 'pass']);

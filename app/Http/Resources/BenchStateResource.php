@@ -27,6 +27,7 @@ final readonly class BenchStateResource
             'putOn' => (object) $state->putOn,
             'tests' => self::tests($state),
             'waived' => (object) $state->waived,
+            'extraHeat' => array_map(static fn (Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $state->extraHeat),
             'problems' => array_map(static fn (Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $state->problems),
         ];
     }

@@ -18,6 +18,7 @@ final readonly class BenchState
      * @param array<string, array<string, string>>  $tests     outcome by gate and function
      * @param array<string, string>                 $waived    reason by gate
      * @param list<Event>                           $problems
+     * @param list<Event>                           $extraHeat heatings beyond the plan, on and off in turn
      * @param array<string, true>                   $known     ids of all events, undone ones too
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class BenchState
         public array $tests,
         public array $waived,
         public array $problems,
+        public array $extraHeat,
         public array $known,
     ) {
     }

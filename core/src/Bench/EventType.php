@@ -12,6 +12,7 @@ enum EventType: string
     case TimerStarted = 'timer-started';
     case Wetted = 'wetted';
     case Dried = 'dried';
+    case ExtraHeat = 'extra-heat';
     case Battery = 'battery';
     case Test = 'test';
     case GateWaived = 'gate-waived';

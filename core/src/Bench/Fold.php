@@ -38,6 +38,7 @@ final readonly class Fold
             self::tests($live),
             self::waived($live),
             array_values(array_filter($live, static fn (Event $e): bool => $e->type === EventType::Problem)),
+            array_values(array_filter($live, static fn (Event $e): bool => $e->type === EventType::ExtraHeat)),
             array_fill_keys(array_map(static fn (Event $e): string => $e->id, $known), true),
         );
     }

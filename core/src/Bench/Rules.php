@@ -21,7 +21,8 @@ final readonly class Rules
             EventType::Undo => $this->undo($plan, $state, $event),
             EventType::TimerStarted => $this->timer($plan, $state, $event),
             EventType::Wetted, EventType::Dried => \in_array($event->text('place'), self::PLACES, true) ? null : self::never('unknown-place'),
-            EventType::Battery => $this->battery($state, $event),
+            EventType::ExtraHeat => $this->extraHeat($state, $event),
+            EventType::Battery => $this->battery($event),
             EventType::Test => $this->test($plan, $event),
             EventType::GateWaived => $this->waiver($plan, $event),
             EventType::Problem => trim($event->text('text')) === '' ? self::never('reason-missing') : null,
@@ -137,7 +138,16 @@ final readonly class Rules
         return $missing !== [] ? self::later('waits-for', ['steps' => implode(', ', $missing)]) : $this->safety($plan, $state, $step);
     }
 
-    private function battery(BenchState $state, Event $event): ?Refusal
+    private function extraHeat(BenchState $state, Event $event): ?Refusal
+    {
+        if (!\in_array($event->text('state'), ['on', 'off'], true)) {
+            return self::never('unknown-state');
+        }
+
+        return $event->text('state') === 'on' && $state->wet !== [] ? self::later('wet', ['places' => implode(', ', $state->wet)]) : null;
+    }
+
+    private function battery(Event $event): ?Refusal
     {
         return \in_array($event->text('state'), ['in', 'out'], true) ? null : self::never('unknown-state');
     }

@@ -15,6 +15,8 @@ final readonly class Move
      * @param float       $from    mm along the side
      * @param float       $depth   mm the tip may go in
      * @param float       $pace    mm/s
+     * @param float       $length  mm of edge, corners along their arc
+     * @param float       $grips   s from the end of the move until the bond grips again
      * @param float       $bond    estimated °C of the bond line at the end
      * @param float       $battery estimated °C of the battery at the end
      */
@@ -32,6 +34,7 @@ final readonly class Move
         public bool $crazed = false,
         public ?string $behind = null,
         public float $grips = 0.0,
+        public float $length = 0.0,
     ) {
     }
 }

@@ -77,7 +77,7 @@ final readonly class OpeningPlanner
         $session->cut($move->seconds);
         $now = $session->now();
 
-        return new Move($move->kind, $move->seconds, $now->bond, $now->battery, $move->side, $move->stretch, $move->from, $move->to, $move->depth, $move->pace, $move->crazed, $move->behind, $session->workingWindow());
+        return new Move($move->kind, $move->seconds, $now->bond, $now->battery, $move->side, $move->stretch, $move->from, $move->to, $move->depth, $move->pace, $move->crazed, $move->behind, $session->workingWindow(), $move->length);
     }
 
     /** @return list<Move> one per stretch that may be cut, in the order of the file from the start side on */
@@ -105,7 +105,7 @@ final readonly class OpeningPlanner
         $straight = max(0.0, $stretch->length() - 2 * $glass->radius * self::cornerShare($glass, $stretch));
         $seconds = $straight / $pace + $corner / ($pace / 2) + self::PICK;
 
-        return new Move(MoveKind::Pass, $seconds, 0, 0, $stretch->side, $stretch->id, $stretch->from, $stretch->to, $stretch->depth, $pace, $crazed, $stretch->behind);
+        return new Move(MoveKind::Pass, $seconds, 0, 0, $stretch->side, $stretch->id, $stretch->from, $stretch->to, $stretch->depth, $pace, $crazed, $stretch->behind, length: $straight + $corner);
     }
 
     /** mm/s along straight edge; corners at half, crazed glass at half (engineering estimates from practice, no source). */

@@ -34,16 +34,17 @@ final readonly class TestPlanner
     /** @return list<PhoneFunction> in the order of testing */
     public function touched(Phone $phone, Route $route): array
     {
-        $parts = [...$route->moved, ...$route->discarded];
+        $handled = [...$route->moved, ...$route->discarded];
         foreach ($route->ids() as $id) {
-            if (isset($phone->parts[$id])) {
-                $parts[] = $id;
-            }
-            if (isset($phone->connectors[$id])) {
-                $parts[] = $phone->connectors[$id]->joins[0];
+            $handled[] = isset($phone->connectors[$id]) ? $phone->connectors[$id]->joins[0] : $id;
+        }
+        $functions = [];
+        foreach ($phone->parts as $id => $part) {
+            // What a handled part carries was handled with it.
+            if (array_filter($handled, static fn (string $h): bool => isset($phone->parts[$h]) && $phone->movesWith($id, $h)) !== []) {
+                array_push($functions, ...$part->functions);
             }
         }
-        $functions = array_merge(...array_map(static fn (string $id): array => $phone->parts[$id]->functions, array_values(array_unique($parts))));
 
         return array_values(array_filter($phone->functions(), static fn (PhoneFunction $f): bool => \in_array($f, $functions, true) || $f->isOfTheDisplay()));
     }

@@ -46,40 +46,34 @@ final readonly class LeastSet
             return;
         }
         $open = $this->openClause($set, $done);
-        if ($open === null) {
-            if ($this->canBeOrdered($set, $done)) {
-                $best = $set;
-            }
+        if ($open === null && $this->canBeOrdered($set, $done)) {
+            $best = $set;
 
             return;
         }
-        foreach ($open as $choice) {
+        foreach ($open ?? $this->spares($set, $done) as $choice) {
             $this->grow($set + [$choice => true], $done, $best);
-        }
-        if ($best === null || \count($set) + 1 < \count($best)) {
-            $this->growOver($set, $done, $best);
         }
     }
 
     /**
-     * Where every closed set found so far runs in a ring, a clause that is met may need a second member.
+     * A closed set that cannot be ordered runs in a ring: it needs a second member of some clause that is met already.
      *
-     * @param array<string, true>      $set
-     * @param array<string, true>      $done
-     * @param array<string, true>|null $best
+     * @param array<string, true> $set
+     * @param array<string, true> $done
+     *
+     * @return list<string>
      */
-    private function growOver(array $set, array $done, ?array &$best): void
+    private function spares(array $set, array $done): array
     {
-        if ($best !== null) {
-            return;
-        }
+        $spares = [];
         foreach (array_keys($set) as $id) {
             foreach ($this->clauses[$id] as $any) {
-                foreach (array_diff($any, array_keys($set), array_keys($done)) as $spare) {
-                    $this->grow($set + [$spare => true], $done, $best);
-                }
+                $spares += array_fill_keys($any, true);
             }
         }
+
+        return array_keys(array_diff_key($spares, $set, $done));
     }
 
     /**

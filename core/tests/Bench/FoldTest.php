@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Bench;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Bench\BenchState;
+use Facelift\Bench\Event;
+use Facelift\Bench\EventType;
+use Facelift\Bench\Fold;
+use Facelift\Tests\Dice;
+use PHPUnit\Framework\TestCase;
+
+final class FoldTest extends TestCase
+{
+    use TestTrait;
+
+    public function testAnyInterleavingAndRepetitionGivesTheSameState(): void
+    {
+        $this->limitTo(40)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            $dice = new Dice($seed);
+            $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+            $events = self::someWork($bench, $dice);
+            $expected = self::plain((new Fold())->of($bench->plan, $events));
+            $repeated = $events;
+            for ($i = $dice->int(1, 40); $i > 0; --$i) {
+                $repeated[] = $dice->pick($events);
+            }
+            self::assertSame($expected, self::plain((new Fold())->of($bench->plan, $dice->shuffled($repeated))), "seed $seed");
+        });
+    }
+
+    public function testEventsThatArriveInAnyOrderAndAreSentAgainUntilKeptEndInTheSameState(): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            $dice = new Dice($seed);
+            $sent = Runs::of('quillon-vesper', K::DisplayAssembly);
+            $ids = \array_slice(array_keys($sent->plan->steps), 0, $dice->int(5, 30));
+            $events = array_merge(...array_map($sent->forStep(...), $ids));
+            $received = new Runs($sent->plan);
+            $left = $dice->shuffled($events);
+            while ($left !== []) {
+                $before = \count($left);
+                $left = array_values(array_filter($left, static fn (Event $e): bool => $received->arrive($e)?->mayPass === true));
+                self::assertLessThan($before, \count($left), "seed $seed: nothing more is accepted");
+                $left = $dice->shuffled($left);
+            }
+            self::assertSame(self::plain((new Fold())->of($sent->plan, $events)), self::plain($received->state()));
+            self::assertSame($ids, array_values(array_intersect(array_keys($sent->plan->steps), array_keys($received->state()->done))));
+        });
+    }
+
+    public function testAWholeRunLeavesNothingOutAndNothingOn(): void
+    {
+        foreach ([['quillon-vesper', K::DisplayAssembly], ['brasca-fern-5', K::DisplayWithFrame], ['brasca-fern-5', K::DisplayAssembly]] as [$phone, $kind]) {
+            $bench = Runs::of($phone, $kind);
+            $bench->workUpTo(null);
+            $state = $bench->state();
+            self::assertNull($state->next($bench->plan));
+            self::assertSame([[], [], [], [], true], [$state->screwsOut, $state->off, $state->putOn, $state->wet, $state->batteryIn]);
+        }
+    }
+
+    /** @return non-empty-list<Event> */
+    private static function someWork(Runs $bench, Dice $dice): array
+    {
+        $steps = $dice->int(3, \count($bench->plan->steps));
+        foreach (\array_slice(array_keys($bench->plan->steps), 0, $steps) as $id) {
+            foreach ($bench->forStep($id) as $event) {
+                $bench->arrive($event);
+            }
+            if ($dice->chance(10)) {
+                $bench->try(EventType::Problem, ['text' => 'noted']);
+            }
+            if ($dice->chance(15)) {
+                $bench->try($dice->pick([EventType::Wetted, EventType::Dried]), ['place' => $dice->pick(['edge', 'back'])]);
+            }
+            $last = $bench->state()->done[$id] ?? null;
+            if ($last !== null && $dice->chance(15)) {
+                $bench->try(EventType::Undo, ['event' => $last->id]);
+                $bench->try(EventType::StepDone, ['step' => $id]);
+            }
+        }
+        self::assertNotSame([], $bench->events);
+
+        return $bench->events;
+    }
+
+    /** @return array<string, mixed> */
+    private static function plain(BenchState $state): array
+    {
+        $parts = ['done' => array_map(static fn (Event $e): string => $e->id, $state->done), 'timers' => array_map(static fn (Event $e): int => $e->at, $state->timers), 'wet' => $state->wet, 'battery' => $state->batteryIn, 'screws' => $state->screwsOut, 'off' => $state->off, 'out' => $state->partsOut, 'on' => $state->putOn, 'tests' => $state->tests, 'problems' => \count($state->problems)];
+        foreach (['done', 'timers', 'screws', 'on'] as $key) {
+            ksort($parts[$key]);
+        }
+        foreach (['off', 'out', 'wet'] as $key) {
+            sort($parts[$key]);
+        }
+
+        return $parts;
+    }
+}

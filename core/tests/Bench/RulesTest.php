@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Bench;
+
+use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Bench\EventType as T;
+use PHPUnit\Framework\TestCase;
+
+final class RulesTest extends TestCase
+{
+    public function testAStepWaitsForWhatBlocksIt(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $refusal = $bench->try(T::StepDone, ['step' => 'unplug:battery-plug']);
+        self::assertSame(['waits-for', true], [$refusal?->reason->code, $refusal?->mayPass]);
+        self::assertSame('unknown-step', $bench->try(T::StepDone, ['step' => 'dance'])?->reason->code);
+    }
+
+    public function testNoOtherConnectorWhileTheBatteryIsIn(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('unplug:display-plug');
+        self::assertNull($bench->try(T::Battery, ['state' => 'in']));
+        self::assertSame('battery-plugged', $bench->try(T::StepDone, ['step' => 'unplug:display-plug'])?->reason->code);
+        self::assertNull($bench->try(T::Battery, ['state' => 'out']));
+        self::assertNull($bench->try(T::StepDone, ['step' => 'unplug:display-plug']));
+    }
+
+    public function testNoHeatWhereAlcoholIsWet(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('reheat:seal');
+        $bench->try(T::Wetted, ['place' => 'edge']);
+        self::assertSame('wet', $bench->try(T::TimerStarted, ['step' => 'reheat:seal'])?->reason->code);
+        self::assertSame('wet', $bench->try(T::ExtraHeat, ['state' => 'on'])?->reason->code);
+        $bench->try(T::Dried, ['place' => 'edge']);
+        self::assertNull($bench->try(T::TimerStarted, ['step' => 'reheat:seal']));
+    }
+
+    public function testNotClosedWithAScrewMissingFromTheMat(): void
+    {
+        $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
+        $bench->workUpTo('screw-in:upper-screws');
+        self::assertSame('count-off', $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8])?->reason->code);
+        self::assertSame('reason-unknown', $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'rolled away'])?->reason->code);
+        self::assertNull($bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'no-hole']));
+        self::assertArrayNotHasKey('upper-screws', $bench->state()->screwsOut);
+    }
+
+    public function testAScrewThatWasMissingAtCheckInIsNotAskedForAgain(): void
+    {
+        $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
+        $bench->workUpTo('unscrew:upper-screws');
+        self::assertNull($bench->try(T::StepDone, ['step' => 'unscrew:upper-screws', 'count' => 8, 'reason' => 'missing-at-check-in']));
+        self::assertSame(8, $bench->state()->screwsOut['upper-screws']);
+    }
+
+    public function testAGateIsNotPassedUntested(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('gate:trial');
+        self::assertSame('untested', $bench->try(T::StepDone, ['step' => 'gate:trial'])?->reason->code);
+        self::assertSame('reason-missing', $bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => ' no '])?->reason->code);
+        self::assertNull($bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => 'programmer in use, tested dry']));
+        self::assertNull($bench->try(T::StepDone, ['step' => 'gate:trial']));
+    }
+
+    public function testOnlyWhatIsOnTheListIsTested(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        self::assertSame('unknown-test', $bench->try(T::Test, ['gate' => 'trial', 'function' => 'wifi', 'outcome' => 'pass'])?->reason->code);
+        self::assertSame('unknown-test', $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'fine'])?->reason->code);
+    }
+
+    public function testUndoTakesBackTheLastAndNotWhatOthersStandOn(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('first-gap:seal');
+        $done = $bench->state()->done;
+        self::assertSame('needed-by', $bench->try(T::Undo, ['event' => $done['power-off']->id])?->reason->code);
+        self::assertSame('unknown-event', $bench->try(T::Undo, ['event' => 'nobody'])?->reason->code);
+        self::assertNull($bench->try(T::Undo, ['event' => $done['heat:seal']->id]));
+        self::assertSame('heat:seal', $bench->state()->next($bench->plan));
+    }
+
+    public function testAClockOnlyWhereSomethingIsWaitedFor(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        self::assertSame('no-timer', $bench->try(T::TimerStarted, ['step' => 'power-off'])?->reason->code);
+        self::assertSame('waits-for', $bench->try(T::TimerStarted, ['step' => 'heat:seal'])?->reason->code);
+        $bench->workUpTo('heat:seal');
+        self::assertNull($bench->try(T::TimerStarted, ['step' => 'heat:seal']));
+        self::assertArrayHasKey('heat:seal', $bench->state()->timers);
+    }
+}

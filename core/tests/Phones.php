@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests;
+
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\PhoneReader;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Condition\Condition;
+use Facelift\Heat\PlateSource;
+use Facelift\Plan\Plan;
+use Facelift\Plan\Planner;
+use Facelift\Plan\Request;
+
+/** The shipped phone files, for tests. */
+final class Phones
+{
+    /** @return array<string, mixed> */
+    public static function data(string $id): array
+    {
+        $data = json_decode((string) file_get_contents(__DIR__ . '/../../phones/' . $id . '.phone.json'), true, 64, \JSON_THROW_ON_ERROR);
+        \assert(\is_array($data));
+
+        /** @var array<string, mixed> $data */
+        return $data;
+    }
+
+    public static function read(string $id): Phone
+    {
+        return (new PhoneReader())->read(self::data($id));
+    }
+
+    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, float $set = 85): Plan
+    {
+        $phone = self::read($id);
+
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), PlateSource::at($set)));
+    }
+
+    /** @return iterable<string, array{string, ReplacementKind}> every shipped phone with every kind of part */
+    public static function jobs(): iterable
+    {
+        foreach (['quillon-vesper', 'brasca-fern-5'] as $id) {
+            foreach (self::read($id)->replacements as $replacement) {
+                yield $id . ' ' . $replacement->kind->value => [$id, $replacement->kind];
+            }
+        }
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Plan;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Facelift\Anatomy\Face;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Condition\Condition;
+use Facelift\Condition\Crack;
+use Facelift\Condition\Observation;
+use Facelift\Condition\RepairSign;
+use Facelift\Geometry\Point;
+use Facelift\Plan\Plan;
+use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
+use Facelift\Proof\Gate;
+use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+final class PlannerTest extends TestCase
+{
+    use TestTrait;
+
+    #[DataProviderExternal(Phones::class, 'jobs')]
+    public function testHoldsWhateverWasFoundAtCheckIn(string $phone, ReplacementKind $kind): void
+    {
+        $this->limitTo(12)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed) use ($phone, $kind): void {
+            $plan = Phones::plan($phone, $kind, self::condition(new Dice($seed)));
+            self::assertTrue($plan->works(), "seed $seed");
+            $this->noStepBeforeWhatItWaitsFor($plan);
+            $this->batteryFirstOffAndLastOn($plan);
+            $this->everyScrewBackOnce($plan);
+            $this->everythingPutOnIsTakenOff($plan);
+            $this->everyPartThatStaysIsBack($plan);
+            $this->nothingHotWhileWet($plan);
+        });
+    }
+
+    private function noStepBeforeWhatItWaitsFor(Plan $plan): void
+    {
+        $done = [];
+        foreach ($plan->steps as $step) {
+            self::assertSame([], array_diff($step->after, $done), $step->id);
+            self::assertNotContains($step->id, $done);
+            self::assertNotSame([], $step->because, $step->id . ' says why it stands there');
+            $done[] = $step->id;
+        }
+    }
+
+    private function batteryFirstOffAndLastOn(Plan $plan): void
+    {
+        $power = $plan->request->phone->powerConnector()->id;
+        $in = true;
+        foreach ($plan->steps as $step) {
+            $touched = [...$step->effects->off, ...$step->effects->on];
+            if ($touched !== [] && $touched[0] !== $power) {
+                self::assertFalse($in, $step->id . ' with the battery in');
+            }
+            if (\in_array($power, $step->effects->on, true)) {
+                self::assertSame($power, $step->effects->on[\count($step->effects->on) - 1]);
+                $in = true;
+            }
+            $in = \in_array($power, $step->effects->off, true) ? false : $in;
+        }
+        self::assertTrue($in, 'the battery is in at the end');
+    }
+
+    private function everyScrewBackOnce(Plan $plan): void
+    {
+        $out = $in = [];
+        foreach ($plan->steps as $step) {
+            foreach ($step->effects->screwsOut as $id => $count) {
+                $out[$id] = ($out[$id] ?? 0) + $count;
+            }
+            foreach ($step->effects->screwsIn as $id => $count) {
+                $in[$id] = ($in[$id] ?? 0) + $count;
+            }
+        }
+        ksort($out);
+        ksort($in);
+        self::assertNotSame([], $out);
+        self::assertSame($out, $in);
+        self::assertSame(array_sum($out), \count($plan->mat->places));
+    }
+
+    private function everythingPutOnIsTakenOff(Plan $plan): void
+    {
+        $on = [];
+        foreach ($plan->steps as $step) {
+            foreach ($step->effects->puts as $thing) {
+                $on[$thing] = ($on[$thing] ?? 0) + 1;
+            }
+            foreach ($step->effects->takes as $thing) {
+                self::assertGreaterThan(0, $on[$thing] ?? 0, $step->id . ' takes off what is not on: ' . $thing);
+                --$on[$thing];
+            }
+        }
+        self::assertNotSame([], $on);
+        self::assertSame([], array_filter($on));
+    }
+
+    private function everyPartThatStaysIsBack(Plan $plan): void
+    {
+        $away = [];
+        foreach ($plan->steps as $step) {
+            $away = array_diff([...$away, ...$step->effects->out], $step->effects->in);
+        }
+        self::assertSame([], array_values(array_diff($away, $plan->route->discarded)));
+    }
+
+    private function nothingHotWhileWet(Plan $plan): void
+    {
+        $wet = [];
+        foreach ($plan->steps as $step) {
+            if ($step->kind->isHot()) {
+                self::assertSame([], $wet, $step->id);
+            }
+            $wet = array_diff([...$wet, ...($step->effects->wets === null ? [] : [$step->effects->wets])], [$step->effects->dries]);
+        }
+    }
+
+    public function testTheTwoWaysOfTheFernDifferInWhatMoves(): void
+    {
+        $without = Phones::plan('brasca-fern-5', K::DisplayAssembly);
+        $with = Phones::plan('brasca-fern-5', K::DisplayWithFrame);
+        self::assertSame([], $without->route->moved);
+        self::assertCount(16, $with->route->moved);
+        self::assertArrayHasKey('display-tape', $without->openings);
+        self::assertArrayNotHasKey('display-tape', $with->openings);
+        self::assertGreaterThan($with->waiting(), $without->waiting());
+    }
+
+    public function testTheDisplayMemoryIsReadBeforeItIsWrittenAndOnlyWhereThereIsOne(): void
+    {
+        $kinds = static fn (Plan $p): array => array_map(static fn (Step $s): StepKind => $s->kind, $p->steps);
+        $vesper = $kinds(Phones::plan('quillon-vesper', K::DisplayAssembly));
+        self::assertLessThan(array_search(StepKind::WriteMemory, $vesper, true), array_search(StepKind::ReadMemory, $vesper, true));
+        self::assertNotContains(StepKind::ReadMemory, $kinds(Phones::plan('brasca-fern-5', K::DisplayAssembly)));
+    }
+
+    public function testTheDryGateStandsBeforeTheSealIsShutAndLaidShutBeforeTheTailScrews(): void
+    {
+        $ids = array_map(static fn (Step $s): string => $s->id, Phones::plan('quillon-vesper', K::DisplayAssembly)->steps);
+        $at = static fn (string $id): int => (int) array_search($id, $ids, true);
+        self::assertLessThan($at('close-bond:seal'), $at('gate:dry'));
+        self::assertLessThan($at('gate:laid-shut'), $at('close-bond:seal'));
+        self::assertLessThan($at('screw-in:tail-screws'), $at('gate:laid-shut'));
+        self::assertSame('gate:finished', $ids[\count($ids) - 1]);
+    }
+
+    public function testCautionsStandWhereTheWorkCanHurt(): void
+    {
+        $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, Condition::observed([Observation::CrackedGlass]));
+        $cautions = [];
+        foreach ($plan->steps as $step) {
+            $cautions[$step->id] = $step->cautions;
+        }
+        self::assertContains('broken-glass', $cautions['tape-glass']);
+        self::assertContains('hot-plate', $cautions['heat:seal']);
+        self::assertContains('battery-limit', $cautions['heat:seal']);
+        self::assertContains('broken-glass', $cautions['cut-pass:seal']);
+        self::assertContains('no-flame-ipa', $cautions['clean-ledge:seal']);
+        self::assertContains('waste', $cautions['set-aside:display']);
+        self::assertContains('paired', $cautions['lift-part:earpiece-flex']);
+    }
+
+    public function testASwollenCellStopsTheJob(): void
+    {
+        $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, Condition::observed([Observation::CellSwollen]));
+        self::assertFalse($plan->works());
+        self::assertSame('stop-cell-swollen', $plan->warnings[0]->code);
+    }
+
+    public function testASourceThatCannotReachIsSaidWithItsFigures(): void
+    {
+        $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, null, 60);
+        self::assertFalse($plan->works());
+        self::assertSame('stop-source-cannot-reach-time', $plan->warnings[0]->code);
+        self::assertLessThan(60, $plan->warnings[0]->figures['reached']);
+    }
+
+    public function testAPhoneThatCannotBeSwitchedOffIsTreatedAsLive(): void
+    {
+        $seen = new Condition([], [], [], [], [], false, false);
+        self::assertContains('may-be-live', Phones::plan('quillon-vesper', K::DisplayAssembly, $seen)->steps[0]->cautions);
+    }
+
+    public function testTheCustomerHearsOfThePairedPartTheNoticeAndTheWater(): void
+    {
+        $codes = array_map(static fn ($r): string => $r->code, Phones::plan('quillon-vesper', K::DisplayAssembly)->customer);
+        self::assertSame(['water-resistance-not-promised', 'part-notice-stays', 'paired-part-moved'], $codes);
+    }
+
+    public function testAScrewWithoutAHoleOnTheNewPartIsExpectedToBeLeftOver(): void
+    {
+        $data = Phones::data('brasca-fern-5');
+        \assert(\is_array($data['replacements']) && \is_array($data['replacements'][1]));
+        $data['replacements'][1]['lacks'] = ['plate-screws'];
+        $phone = (new \Facelift\Anatomy\PhoneReader())->read($data);
+        $plan = (new \Facelift\Plan\Planner())->plan(new \Facelift\Plan\Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), \Facelift\Heat\PlateSource::at(85)));
+        $step = array_values(array_filter($plan->steps, static fn (Step $s): bool => $s->id === 'screw-in:plate-screws'))[0];
+        self::assertSame('no-hole-on-new-part', $step->because[0]->code);
+        self::assertSame(0, $step->figures['count']);
+    }
+
+    public function testWithoutATrialTheDryGateRemains(): void
+    {
+        $data = Phones::data('quillon-vesper');
+        \assert(\is_array($data['panel']));
+        $data['panel']['flexNeeded'] = 60;
+        $phone = (new \Facelift\Anatomy\PhoneReader())->read($data);
+        $plan = (new \Facelift\Plan\Planner())->plan(new \Facelift\Plan\Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), \Facelift\Heat\PlateSource::at(85)));
+        self::assertSame('no-trial-flex-too-short', $plan->warnings[0]->code);
+        self::assertContains(Gate::Dry, array_map(static fn (Step $s): ?Gate => $s->gate, $plan->steps));
+    }
+
+    private static function condition(Dice $dice): Condition
+    {
+        $cracks = [];
+        for ($i = $dice->int(0, 3); $i > 0; --$i) {
+            $cracks[] = new Crack($dice->pick(Face::cases()), array_map(static fn (): Point => new Point($dice->float(0, 71), $dice->float(0, 146)), range(0, $dice->int(1, 5))));
+        }
+        $seen = array_values(array_filter(Observation::cases(), static fn (Observation $o): bool => $o !== Observation::CellSwollen && $dice->chance(25)));
+
+        return new Condition($seen, $cracks, [], array_values(array_filter(RepairSign::cases(), static fn (): bool => $dice->chance(15))), [], $dice->chance(70), $dice->chance(30));
+    }
+}

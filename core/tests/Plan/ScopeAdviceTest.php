@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Plan;
+
+use Facelift\Anatomy\PanelTechnology;
+use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Condition\Condition;
+use Facelift\Condition\Observation as Seen;
+use Facelift\Diagnosis\Diagnostician;
+use Facelift\Plan\ScopeAdvice;
+use Facelift\Tests\Phones;
+use PHPUnit\Framework\TestCase;
+
+final class ScopeAdviceTest extends TestCase
+{
+    public function testABentFrameAsksForANewOne(): void
+    {
+        $advice = $this->weigh('brasca-fern-5', [Seen::Lines, Seen::FrameBent]);
+        self::assertSame([false, true], $advice['suits']);
+        self::assertSame(1, $advice['recommended']);
+    }
+
+    public function testOtherwiseTheLeastHandsOnTimeIsRecommended(): void
+    {
+        $advice = $this->weigh('quillon-vesper', [Seen::CrackedGlass]);
+        self::assertSame([true, true], $advice['suits']);
+        $plans = [Phones::plan('quillon-vesper', K::DisplayAssembly), Phones::plan('quillon-vesper', K::DisplayWithSmallParts)];
+        self::assertSame($plans[0]->handsOn() <= $plans[1]->handsOn() ? 0 : 1, $advice['recommended']);
+    }
+
+    public function testNothingIsRecommendedWhenTheDisplayIsNotAtFault(): void
+    {
+        $advice = $this->weigh('quillon-vesper', []);
+        self::assertNull($advice['recommended']);
+        self::assertSame('display-not-at-fault', $advice['because'][0][0]->code);
+    }
+
+    /**
+     * @param list<Seen> $seen
+     *
+     * @return array{recommended: int|null, suits: list<bool>, because: list<list<\Facelift\Document\Reason>>}
+     */
+    private function weigh(string $phone, array $seen): array
+    {
+        $condition = Condition::observed($seen);
+        $plans = array_map(static fn ($r) => Phones::plan($phone, $r->kind, $condition), array_values(Phones::read($phone)->replacements));
+
+        return (new ScopeAdvice())->weigh($condition, (new Diagnostician())->diagnose($condition, PanelTechnology::Oled), $plans);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Route;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Facelift\Anatomy\Face;
+use Facelift\Route\FewestChanges;
+use Facelift\Route\NoWayIn;
+use Facelift\Route\OrderedRemovals;
+use Facelift\Route\RemovalNode;
+use Facelift\Tests\Dice;
+use PHPUnit\Framework\TestCase;
+
+final class FewestChangesTest extends TestCase
+{
+    use TestTrait;
+
+    public function testAgreesWithBruteForceOnSmallRandomGraphs(): void
+    {
+        $this->limitTo(150)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            $nodes = self::nodes(new Dice($seed), 6);
+            $best = self::bruteForce($nodes, []);
+            $found = (new FewestChanges())->order($nodes);
+            self::assertTrue($found->optimal);
+            self::assertSame($best, $found->changes, "seed $seed");
+            self::assertSame($found->changes, OrderedRemovals::changesOf(...$found->nodes));
+        });
+    }
+
+    public function testKeepsEveryPrecedenceAlsoOnLargerGraphsAndPastItsBudget(): void
+    {
+        $this->limitTo(60)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            $nodes = self::nodes(new Dice($seed), 30);
+            foreach ([new FewestChanges(), new FewestChanges(3)] as $order) {
+                $found = $order->order($nodes);
+                self::assertCount(30, $found->nodes);
+                $off = [];
+                foreach ($found->nodes as $node) {
+                    foreach ($node->clauses as $any) {
+                        self::assertNotSame([], array_intersect($any, $off), "seed $seed: $node->id before its clause");
+                    }
+                    $off[] = $node->id;
+                }
+            }
+        });
+    }
+
+    public function testSaysWhenItIsNotProven(): void
+    {
+        self::assertFalse((new FewestChanges(1))->order(self::nodes(new Dice(5), 30))->optimal);
+    }
+
+    public function testSaysThatTheyBlockEachOther(): void
+    {
+        $this->expectException(NoWayIn::class);
+        (new FewestChanges())->order([new RemovalNode('a', 'x', Face::Front, [['b']]), new RemovalNode('b', 'x', Face::Front, [['a']])]);
+    }
+
+    /** @return list<RemovalNode> */
+    private static function nodes(Dice $dice, int $size): array
+    {
+        $nodes = [];
+        for ($i = 0; $i < $size; ++$i) {
+            $clauses = [];
+            for ($k = $i === 0 ? 0 : $dice->int(0, 2); $k > 0; --$k) {
+                $earlier = array_map(static fn (int $n): string => 'n' . $n, range(0, $i - 1));
+                $clauses[] = \array_slice($dice->shuffled($earlier), 0, $dice->int(1, 2));
+            }
+            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, 'driver', 'spudger', 'tweezers']), $dice->pick(Face::cases()), $clauses);
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * @param list<RemovalNode> $left
+     * @param list<RemovalNode> $taken
+     */
+    private static function bruteForce(array $left, array $taken): int
+    {
+        if ($left === []) {
+            return OrderedRemovals::changesOf(...$taken);
+        }
+        $off = array_map(static fn (RemovalNode $n): string => $n->id, $taken);
+        $best = \PHP_INT_MAX;
+        foreach ($left as $i => $node) {
+            foreach ($node->clauses as $any) {
+                if (array_intersect($any, $off) === []) {
+                    continue 2;
+                }
+            }
+            $rest = $left;
+            unset($rest[$i]);
+            $best = min($best, self::bruteForce(array_values($rest), [...$taken, $node]));
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,58 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Job = Schemas['Job'];
+export type Plan = Schemas['Plan'];
+export type Step = Plan['steps'][number];
+export type PhoneFile = Schemas['PhoneFile'];
+export type Condition = Schemas['Condition'];
+export type BenchState = Schemas['BenchState'];
+export type BenchEvent = Schemas['Event'];
+export type StationId = Job['stations'][number]['id'];
+
+/** What the server refused, with everything it said about why. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly errors: Record<string, string[]> = {},
+        readonly code: string | null = null,
+    ) {
+        super(message);
+    }
+}
+
+function xsrf(): string {
+    const found = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie);
+    return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
+}
+
+async function send(request: Request): Promise<Response> {
+    request.headers.set('Accept', 'application/json');
+    if (request.method !== 'GET') {
+        if (xsrf() === '') {
+            await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+        }
+        request.headers.set('X-XSRF-TOKEN', xsrf());
+    }
+    return fetch(request);
+}
+
+export const api = createClient<paths>({ baseUrl: '', credentials: 'same-origin', fetch: send });
+
+interface Answer<T> {
+    data?: T;
+    error?: unknown;
+    response: Response;
+}
+
+/** The answer's data, or a thrown `Refused` that says why. */
+export async function take<T>(call: Promise<Answer<T>>): Promise<NonNullable<T>> {
+    const { data, error, response } = await call;
+    if (response.ok && data !== undefined && data !== null) {
+        return data;
+    }
+    const body = (typeof error === 'object' && error !== null ? error : {}) as { message?: string; errors?: Record<string, string[]>; code?: string };
+    throw new Refused(response.status, body.message ?? `The server answered ${response.status}.`, body.errors ?? {}, body.code ?? null);
+}

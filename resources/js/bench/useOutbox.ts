@@ -1,0 +1,40 @@
+import { useSyncExternalStore } from 'react';
+import { api, Refused, take, type BenchEvent } from '../api/client';
+import { queries } from '../api/queries';
+import { queryClient } from '../api/queryClient';
+import { newId } from './ids';
+import { Outbox, type Sent, type Snapshot } from './outbox';
+import { serverNow } from './useNow';
+
+async function send(job: string, events: BenchEvent[]): Promise<Sent> {
+    try {
+        return { kind: 'answered', answer: await take(api.POST('/api/jobs/{job}/events', { params: { path: { job } }, body: { events } })) };
+    } catch (error) {
+        // Signed out, or the server is away or starting: what was confirmed stays here and is sent again.
+        if (error instanceof Refused && [403, 404, 409, 422].includes(error.status)) {
+            return { kind: 'rejected', message: error.message };
+        }
+        return { kind: 'unreachable' };
+    }
+}
+
+export const outbox = new Outbox({
+    store: window.localStorage,
+    send,
+    later: (ms, run) => window.setTimeout(run, ms),
+    answered: (job, state) => {
+        queryClient.setQueryData(queries.bench(job).queryKey, state);
+        void queryClient.invalidateQueries({ queryKey: ['timers'] });
+        void queryClient.invalidateQueries({ queryKey: queries.job(job).queryKey, exact: true });
+        void queryClient.invalidateQueries({ queryKey: queries.proof(job).queryKey });
+    },
+});
+
+window.addEventListener('online', () => void outbox.flush());
+
+export const useOutbox = (): Snapshot => useSyncExternalStore(outbox.subscribe, outbox.current);
+
+/** Writes down what happened and sends it. */
+export function report(job: string, type: BenchEvent['type'], data: BenchEvent['data']): void {
+    outbox.push(job, { id: newId(), type, at: serverNow(), data });
+}

@@ -1,0 +1,236 @@
+import { useId } from 'react';
+import type { PhoneFile } from '../api/client';
+import { mono, sans, slate } from '../theme/tokens';
+import { boxAround, glassOf, hull, line, outlineOf, seen, seenBox, spread, type Box, type Face, type Point } from './geometry';
+
+export type Tone = 'now' | 'done' | 'stop' | 'cold' | 'plain';
+
+/** One thing marked on the drawing, in front coordinates, with its words. */
+export interface Mark {
+    id: string;
+    tone: Tone;
+    label?: string;
+    detail?: string;
+    lines?: Point[][];
+    boxes?: (Box & { round?: boolean })[];
+    dots?: (Point & { text?: string })[];
+    picks?: Point[];
+    hatched?: boolean;
+    dashed?: boolean;
+    width?: number;
+}
+
+interface Props {
+    phone: PhoneFile;
+    face: Face;
+    marks?: Mark[];
+    cracks?: Point[][];
+    /** Shown beside the drawing for screen readers. */
+    title: string;
+    onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end: () => void };
+}
+
+const colour: Record<Tone, string> = { now: slate.now, done: slate.done, stop: slate.stop, cold: slate.cold, plain: slate.line };
+const MARGIN_X = 56;
+const MARGIN_Y = 12;
+
+/** The phone to scale on the slate mat with a 10 mm grid. */
+export function Mat({ phone, face, marks = [], cracks = [], title, onDraw }: Props) {
+    const id = useId();
+    const outline = outlineOf(phone);
+    const glass = glassOf(phone);
+    const w = outline.width;
+    const view = { x: -MARGIN_X, y: -MARGIN_Y, width: w + 2 * MARGIN_X, height: outline.height + 2 * MARGIN_Y + 6 };
+    const at = (event: React.PointerEvent<SVGSVGElement>): Point => {
+        const matrix = event.currentTarget.getScreenCTM()?.inverse();
+        const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+        return seen({ x: Math.max(0, Math.min(w, p.x)), y: Math.max(0, Math.min(outline.height, p.y)) }, face, w);
+    };
+    const words = marks.filter((m) => m.label !== undefined).map((m) => `${m.label}${m.detail ? `, ${m.detail}` : ''}`);
+    return (
+        <svg
+            role="img"
+            aria-label={`${title}. ${words.join('. ')}`}
+            viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
+            preserveAspectRatio="xMidYMid meet"
+            width="100%"
+            height="100%"
+            style={{ display: 'block', background: slate.mat, touchAction: onDraw ? 'none' : 'auto', cursor: onDraw ? 'crosshair' : 'default' }}
+            onPointerDown={
+                onDraw &&
+                ((e) => {
+                    e.currentTarget.setPointerCapture(e.pointerId);
+                    onDraw.start(at(e));
+                })
+            }
+            onPointerMove={onDraw && ((e) => e.buttons === 1 && onDraw.move(at(e)))}
+            onPointerUp={onDraw && (() => onDraw.end())}
+        >
+            <defs>
+                <pattern id={`${id}-grid`} width="10" height="10" patternUnits="userSpaceOnUse">
+                    <path d="M10 0H0V10" fill="none" stroke={slate.grid} strokeWidth="0.25" />
+                </pattern>
+                {(['now', 'done', 'stop', 'cold', 'plain'] as const).map((tone) => (
+                    <pattern key={tone} id={`${id}-${tone}`} width="2.2" height="2.2" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                        <path d="M0 0V2.2" stroke={colour[tone]} strokeWidth="0.7" />
+                    </pattern>
+                ))}
+            </defs>
+            <rect x={-500} y={-500} width={1200} height={1200} fill={`url(#${id}-grid)`} />
+            <rect {...box(outline)} rx={outline.radius} fill="#55666E" stroke={slate.line} strokeWidth="0.5" />
+            <rect {...box(glass)} rx={glass.radius} fill={slate.deep} stroke="#6F838B" strokeWidth="0.35" />
+            {face === 'front' ? (
+                <>
+                    <rect {...box(phone.body.display)} rx={Math.max(1, glass.radius - 3)} fill="none" stroke={slate.grid} strokeWidth="0.3" />
+                    {(phone.openings ?? []).map((o) =>
+                        o.shape === 'circle' ? (
+                            <circle key={o.id} cx={o.x} cy={o.y} r={o.width / 2} fill="none" stroke={slate.line} strokeWidth="0.35" />
+                        ) : (
+                            <rect
+                                key={o.id}
+                                {...box(boxAround(o))}
+                                rx={o.shape === 'slot' ? o.height / 2 : 0.3}
+                                fill="none"
+                                stroke={slate.line}
+                                strokeWidth="0.35"
+                            />
+                        ),
+                    )}
+                </>
+            ) : (
+                phone.parts
+                    .filter((p) => p.face === 'back' && p.kind !== 'back-cover')
+                    .map((p) => <rect key={p.id} {...box(seenBox(boxAround(p), face, w))} rx="1" fill="none" stroke={slate.grid} strokeWidth="0.4" />)
+            )}
+            {cracks.map((c, i) => (
+                <path
+                    key={i}
+                    d={line(c.map((p) => seen(p, face, w)))}
+                    fill="none"
+                    stroke={slate.line}
+                    strokeWidth="0.5"
+                    strokeLinejoin="round"
+                    opacity="0.85"
+                />
+            ))}
+            {marks.map((m) => (
+                <g key={m.id}>{shapes(m, face, w, id)}</g>
+            ))}
+            <Labels marks={marks} face={face} width={w} height={outline.height} />
+            <g transform={`translate(${-MARGIN_X + 4} ${outline.height + MARGIN_Y})`}>
+                <path d="M0 0V-1.6M0 -0.8H20M20 0V-1.6" stroke={slate.line} strokeWidth="0.4" fill="none" />
+                <text x="0" y="-3" fontSize="4" fill={slate.quiet} fontFamily={sans}>
+                    20 mm · {face}
+                </text>
+            </g>
+        </svg>
+    );
+}
+
+const box = (b: Box) => ({ x: b.x, y: b.y, width: b.width, height: b.height });
+
+function shapes(m: Mark, face: Face, w: number, id: string) {
+    const stroke = colour[m.tone];
+    return (
+        <>
+            {(m.boxes ?? []).map((b, i) => {
+                const s = seenBox(b, face, w);
+                return (
+                    <rect
+                        key={`b${i}`}
+                        {...box(s)}
+                        rx={b.round ? Math.min(s.width, s.height) / 2 : 0.8}
+                        fill={m.hatched ? `url(#${id}-${m.tone})` : 'none'}
+                        stroke={stroke}
+                        strokeWidth={m.width ?? 0.5}
+                        {...(m.dashed ? { strokeDasharray: '2 1.2' } : {})}
+                    />
+                );
+            })}
+            {(m.lines ?? []).map((l, i) => (
+                <path
+                    key={`l${i}`}
+                    d={line(l.map((p) => seen(p, face, w)))}
+                    fill="none"
+                    stroke={stroke}
+                    strokeWidth={m.width ?? 1.6}
+                    strokeLinejoin="round"
+                    {...(m.dashed ? { strokeDasharray: '2 1.4' } : {})}
+                />
+            ))}
+            {(m.dots ?? []).map((d, i) => {
+                const s = seen(d, face, w);
+                return (
+                    <g key={`d${i}`}>
+                        <circle cx={s.x} cy={s.y} r={d.text ? 2.3 : 1.5} fill={slate.deep} stroke={stroke} strokeWidth="0.6" />
+                        {d.text && (
+                            <text x={s.x} y={s.y + 1.15} textAnchor="middle" fontSize="3.2" fontWeight="700" fontFamily={mono} fill={stroke}>
+                                {d.text}
+                            </text>
+                        )}
+                    </g>
+                );
+            })}
+            {(m.picks ?? []).map((p, i) => {
+                const s = seen(p, face, w);
+                const out = { x: s.x < 4 ? -1 : s.x > w - 4 ? 1 : 0, y: s.x >= 4 && s.x <= w - 4 ? (s.y < 30 ? -1 : 1) : 0 };
+                const tip = `${s.x} ${s.y}`;
+                const base =
+                    out.x !== 0
+                        ? `L${s.x + 5 * out.x} ${s.y - 2.2}L${s.x + 5 * out.x} ${s.y + 2.2}`
+                        : `L${s.x - 2.2} ${s.y + 5 * out.y}L${s.x + 2.2} ${s.y + 5 * out.y}`;
+                return <path key={`p${i}`} d={`M${tip}${base}Z`} fill={slate.line} />;
+            })}
+        </>
+    );
+}
+
+function anchorOf(m: Mark): Point {
+    if (m.lines?.[0]) {
+        return m.lines[0][Math.floor(m.lines[0].length / 2)] ?? { x: 0, y: 0 };
+    }
+    const points = [...(m.dots ?? []), ...(m.boxes ?? []).map((b) => ({ x: b.x + b.width / 2, y: b.y + b.height / 2 }))];
+    return hull(points);
+}
+
+function Labels({ marks, face, width, height }: { marks: Mark[]; face: Face; width: number; height: number }) {
+    const labelled = marks.filter((m) => m.label !== undefined).map((m) => ({ m, p: seen(anchorOf(m), face, width) }));
+    const sides = [labelled.filter((l) => l.p.x < width / 2 - 1), labelled.filter((l) => l.p.x >= width / 2 - 1)] as const;
+    return (
+        <>
+            {sides.map((group, s) => {
+                const ys = spread(
+                    group.map((l) => l.p.y),
+                    11,
+                    4,
+                    height - 6,
+                );
+                const x = s === 0 ? -5 : width + 5;
+                return group.map((l, i) => {
+                    const y = ys[i] ?? l.p.y;
+                    return (
+                        <g key={l.m.id}>
+                            <path
+                                d={`M${l.p.x} ${l.p.y}L${x + (s === 0 ? 1 : -1)} ${y - 1.2}`}
+                                stroke={colour[l.m.tone]}
+                                strokeWidth="0.3"
+                                fill="none"
+                                opacity="0.8"
+                            />
+                            <text x={x} y={y} textAnchor={s === 0 ? 'end' : 'start'} fontSize="4.1" fontWeight="700" fontFamily={sans} fill={colour[l.m.tone]}>
+                                {short(l.m.label ?? '')}
+                            </text>
+                            {l.m.detail && (
+                                <text x={x} y={y + 4.4} textAnchor={s === 0 ? 'end' : 'start'} fontSize="3.5" fontFamily={sans} fill={slate.quiet}>
+                                    {short(l.m.detail)}
+                                </text>
+                            )}
+                        </g>
+                    );
+                });
+            })}
+        </>
+    );
+}
+
+const short = (text: string): string => (text.length > 25 ? `${text.slice(0, 24)}…` : text);

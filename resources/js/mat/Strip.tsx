@@ -1,0 +1,139 @@
+import type { Plan } from '../api/client';
+import { mono, sans, slate } from '../theme/tokens';
+import { clock } from '../words/words';
+
+type Opening = Plan['openings'][number];
+type Sample = Opening['samples'][number];
+
+const W = 600;
+const H = 196;
+const PLOT = { left: 62, right: 588, top: 26, bottom: 168 };
+
+/** Estimated temperature at a moment, straight between samples. */
+export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
+    const after = samples.findIndex((s) => s.t >= t);
+    const b = samples[after === -1 ? samples.length - 1 : after];
+    const a = samples[Math.max(0, after === -1 ? samples.length - 1 : after - 1)];
+    if (!a || !b) {
+        return null;
+    }
+    const k = b.t === a.t ? 0 : Math.min(1, Math.max(0, (t - a.t) / (b.t - a.t)));
+    const mix = (key: keyof Sample): number => a[key] + k * (b[key] - a[key]);
+    return { t, bond: mix('bond'), panel: mix('panel'), battery: mix('battery'), outer: mix('outer') };
+}
+
+/** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
+export function Strip({ opening, at, name }: { opening: Opening; at: number | null; name: string }) {
+    const end = opening.samples[opening.samples.length - 1]?.t ?? 1;
+    const top = Math.max(95, opening.window.high + 8);
+    const x = (t: number): number => PLOT.left + ((PLOT.right - PLOT.left) * t) / end;
+    const y = (c: number): number => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 20)) / (top - 20);
+    const now = at ?? 0;
+    const here = sampleAt(opening.samples, now);
+    const path = (key: 'bond' | 'battery' | 'panel', from: number, to: number): string =>
+        opening.samples
+            .filter((s) => s.t >= from && s.t <= to)
+            .map((s, i) => `${i === 0 ? 'M' : 'L'}${x(s.t).toFixed(1)} ${y(s[key]).toFixed(1)}`)
+            .join(' ');
+    const curve = (key: 'bond' | 'battery' | 'panel', stroke: string, width: number) => (
+        <>
+            <path d={path(key, 0, now)} fill="none" stroke={stroke} strokeWidth={width} />
+            <path d={path(key, now, end)} fill="none" stroke={stroke} strokeWidth={width} strokeDasharray="2 5" />
+        </>
+    );
+    const summary =
+        here === null ? '' : `Estimate: bond ${here.bond.toFixed(0)} °C, battery ${here.battery.toFixed(0)} °C, limit ${opening.limits.batteryStop} °C.`;
+    return (
+        <svg
+            role="img"
+            aria-label={`Temperature of ${name}. ${summary}`}
+            viewBox={`0 0 ${W} ${H}`}
+            width="100%"
+            height="100%"
+            preserveAspectRatio="none"
+            style={{ display: 'block', background: slate.deep }}
+            fontFamily={sans}
+        >
+            <rect
+                x={PLOT.left}
+                y={y(opening.window.high)}
+                width={PLOT.right - PLOT.left}
+                height={y(opening.window.low) - y(opening.window.high)}
+                fill="#2F4536"
+            />
+            <text x={PLOT.right - 6} y={y(opening.window.high) + 15} textAnchor="end" fontSize="13" fill="#A9DDBF">
+                bond parts here
+            </text>
+            {opening.phases
+                .filter((p) => p.kind === 'heat')
+                .map((p, i) => (
+                    <g key={i}>
+                        <rect x={x(p.from)} y={PLOT.bottom} width={Math.max(2, x(p.to) - x(p.from))} height="6" fill={slate.now} opacity="0.75" />
+                        <text x={x(p.from)} y={PLOT.bottom + 22} fontSize="12.5" fill={slate.quiet}>
+                            on {clock(p.to - p.from)}
+                        </text>
+                    </g>
+                ))}
+            <line
+                x1={PLOT.left}
+                x2={PLOT.right}
+                y1={y(opening.limits.batteryStop)}
+                y2={y(opening.limits.batteryStop)}
+                stroke={slate.stop}
+                strokeDasharray="7 5"
+                strokeWidth="1.4"
+            />
+            <text
+                x={PLOT.left + 4}
+                y={y(opening.limits.batteryStop) - 5}
+                fontSize="12.5"
+                fill={slate.stop}
+                stroke={slate.deep}
+                strokeWidth="4"
+                paintOrder="stroke"
+            >
+                battery limit {opening.limits.batteryStop} °C
+            </text>
+            {[30, 60, 90].map((c) => (
+                <text key={c} x={PLOT.left - 8} y={y(c) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                    {c} °C
+                </text>
+            ))}
+            {curve('panel', '#8FA3A9', 1.2)}
+            {curve('battery', slate.cold, 1.8)}
+            {curve('bond', slate.now, 2.6)}
+            {at !== null && here !== null && (
+                <>
+                    <line x1={x(now)} x2={x(now)} y1={PLOT.top - 6} y2={PLOT.bottom + 8} stroke={slate.line} strokeWidth="1.6" />
+                    <text
+                        x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
+                        y={y(here.bond) - 8}
+                        fontSize="14"
+                        fontWeight="700"
+                        fill={slate.now}
+                        stroke={slate.deep}
+                        strokeWidth="4"
+                        paintOrder="stroke"
+                    >
+                        bond {here.bond.toFixed(0)} °C
+                    </text>
+                    <text
+                        x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
+                        y={y(here.battery) + 18}
+                        fontSize="14"
+                        fontWeight="700"
+                        fill={slate.cold}
+                        stroke={slate.deep}
+                        strokeWidth="4"
+                        paintOrder="stroke"
+                    >
+                        battery {here.battery.toFixed(0)} °C
+                    </text>
+                </>
+            )}
+            <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>
+                {name} · estimates: nobody can see these temperatures
+            </text>
+        </svg>
+    );
+}

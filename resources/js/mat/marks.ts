@@ -1,0 +1,191 @@
+import type { PhoneFile, Plan, Step } from '../api/client';
+import { say } from '../words/words';
+import { along, boxAround, glassOf, type Face, type Point, type Rounded, type Side } from './geometry';
+import type { Mark } from './Mat';
+
+type BondFile = PhoneFile['bonds'][number];
+
+const bondOf = (phone: PhoneFile, id: string | undefined): BondFile | undefined => phone.bonds.find((b) => b.id === id);
+
+/** What a step shows on the drawing, worded from the phone file. */
+export function marksFor(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
+    switch (step.kind) {
+        case 'unscrew':
+        case 'screw-in':
+            return screwMarks(plan, step);
+        case 'heat':
+        case 'reheat':
+        case 'cool':
+        case 'first-gap':
+        case 'cut-pass':
+        case 'lift':
+            return edgeMarks(phone, plan, step, done);
+        case 'lay-seal':
+        case 'clean-ledge':
+        case 'confirm-dry':
+        case 'close-bond':
+        case 'clamp':
+        case 'unclamp':
+            return sealMarks(phone, plan, step);
+        default:
+            return step.subjects.flatMap((id) => elementMarks(phone, id));
+    }
+}
+
+function screwMarks(plan: Plan, step: Step): Mark[] {
+    return step.subjects.map((id) => {
+        const places = plan.screws.filter((s) => s.fastener === id);
+        const first = places[0];
+        return {
+            id,
+            tone: 'now',
+            dots: places.map((p) => ({ x: p.x, y: p.y, text: String(p.number) })),
+            label: `${places.length} × ${first?.driver ?? ''}`,
+            detail: `${first?.length ?? 0} mm long`,
+        };
+    });
+}
+
+function elementMarks(phone: PhoneFile, id: string): Mark[] {
+    const part = phone.parts.find((p) => p.id === id);
+    if (part) {
+        return [
+            {
+                id,
+                tone: 'now',
+                boxes: [boxAround(part)],
+                width: 0.9,
+                label: part.name,
+                ...(part.pairing && part.pairing !== 'none' ? { detail: 'paired to the phone' } : {}),
+            },
+        ];
+    }
+    const connector = phone.connectors.find((c) => c.id === id);
+    if (connector) {
+        const size = connector.kind === 'coax' ? { width: 3, height: 3 } : { width: 8, height: 4 };
+        return [
+            {
+                id,
+                tone: connector.power === true ? 'stop' : 'now',
+                boxes: [{ ...boxAround({ ...connector, ...size }), round: connector.kind === 'coax' }],
+                width: 0.9,
+                label: connector.name,
+            },
+        ];
+    }
+    const bond = bondOf(phone, id);
+    const host = bond && phone.parts.find((p) => p.id === bond.joins[0]);
+    return host ? [{ id, tone: 'now', boxes: [boxAround(host)], width: 0.9, dashed: true, label: bond.name }] : [];
+}
+
+function zoneMarks(phone: PhoneFile, face: Face): Mark[] {
+    return (phone.flexZones ?? [])
+        .filter((z) => z.face === face)
+        .map((z) => ({ id: z.id, tone: 'stop', hatched: true, boxes: [boxAround(z)], label: 'Keep out', detail: z.name }));
+}
+
+function hingeMark(phone: PhoneFile, bond: BondFile): Mark[] {
+    const glass = glassOf(phone);
+    return (bond.cut?.stretches ?? [])
+        .filter((s) => s.forbidden === true)
+        .map((s) => ({
+            id: s.id,
+            tone: 'stop',
+            dashed: true,
+            width: 1.1,
+            lines: [along(glass, s.side, s.from, s.to)],
+            label: bond.cut?.hinge === s.side ? 'Hinge side' : 'Do not cut',
+            detail: s.behind ?? 'do not cut',
+        }));
+}
+
+const pathOf = (glass: Rounded, pass: Step | undefined): Point[] | undefined =>
+    pass && along(glass, pass.figures['side'] as Side, Number(pass.figures['from']), Number(pass.figures['to']));
+
+/** The end of a pass where its pick rests: towards the next pass, or for the last one away from the pass before. */
+function restingEnd(path: Point[], other: Point[] | undefined, towards: boolean): Point | undefined {
+    const ends = [path[0], path[path.length - 1]].filter((p) => p !== undefined);
+    const reach = (p: Point) => Math.min(...(other ?? []).map((o) => Math.hypot(o.x - p.x, o.y - p.y)));
+    return ends.sort((a, b) => (towards ? reach(a) - reach(b) : reach(b) - reach(a)))[0];
+}
+
+/** Passes done and to come, picks where they rest, keep-outs and the hinge. */
+function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
+    const bond = bondOf(phone, step.subjects[0]) ?? phone.bonds.find((b) => b.joins[0] === step.subjects[0] && b.cut);
+    if (!bond) {
+        return [];
+    }
+    const glass = glassOf(phone);
+    const passes = plan.steps.filter((s) => s.kind === 'cut-pass' && s.subjects[0] === bond.id);
+    const marks = passes.map((pass, at): Mark => {
+        const tone = pass.id === step.id ? 'now' : done.has(pass.id) ? 'done' : 'plain';
+        const path = along(glass, pass.figures['side'] as Side, Number(pass.figures['from']), Number(pass.figures['to']));
+        const end = restingEnd(path, pathOf(glass, passes[at + 1]) ?? pathOf(glass, passes[at - 1]), passes[at + 1] !== undefined);
+        return {
+            id: pass.id,
+            tone,
+            lines: [path],
+            width: tone === 'plain' ? 0.7 : 1.8,
+            ...(tone === 'done' && end ? { picks: [end] } : {}),
+            ...(tone === 'plain'
+                ? {}
+                : {
+                      label: tone === 'now' ? 'This pass' : 'Cut',
+                      detail: tone === 'now' ? `${pass.figures['length']} mm, tip ${pass.figures['depth']} mm` : 'pick stays',
+                  }),
+        };
+    });
+    if (step.kind === 'first-gap') {
+        const side = step.figures['side'] as Side;
+        const length = side === 'top' || side === 'bottom' ? glass.width : glass.height;
+        marks.push({
+            id: 'first-gap',
+            tone: 'now',
+            lines: [along(glass, side, length * 0.35, length * 0.65)],
+            width: 2.2,
+            label: 'First gap',
+            detail: `${say(`side.${side}`)} edge`,
+        });
+    }
+    return [...marks, ...hingeMark(phone, bond), ...zoneMarks(phone, bond.face)];
+}
+
+function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
+    const bond = bondOf(phone, step.subjects[0]);
+    const seal = plan.seals.find((s) => s.bond === step.subjects[0]);
+    if (!bond || !seal) {
+        return [];
+    }
+    const free: Mark[] = (phone.openings ?? [])
+        .filter((o) => seal.freed.includes(o.id))
+        .map((o) => ({
+            id: o.id,
+            tone: 'stop',
+            hatched: true,
+            boxes: [
+                {
+                    x: o.x - o.width / 2 - o.clearance,
+                    y: o.y - o.height / 2 - o.clearance,
+                    width: o.width + 2 * o.clearance,
+                    height: o.height + 2 * o.clearance,
+                },
+            ],
+            label: o.name,
+            detail: 'leave free',
+        }));
+    if (seal.strips.length > 0) {
+        return [
+            ...seal.strips.map((t, i): Mark => ({
+                id: `strip-${i}`,
+                tone: 'now',
+                hatched: true,
+                boxes: [t],
+                ...(t.length > 30 ? { label: `${t.stock} mm tape`, detail: `${t.length} mm, ${say(`side.${t.side}`)}` } : {}),
+            })),
+            ...free,
+        ];
+    }
+    const glass = glassOf(phone);
+    const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) => along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height));
+    return [{ id: bond.id, tone: 'now', lines: sides, width: Math.min(2, bond.width), label: bond.name, detail: say(`renewal.${bond.renewal}`) }];
+}

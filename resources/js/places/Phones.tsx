@@ -1,0 +1,86 @@
+import Box from '@mui/material/Box';
+import ListItemButton from '@mui/material/ListItemButton';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { PhoneFile } from '../api/client';
+import { queries } from '../api/queries';
+import { boxAround, type Face } from '../mat/geometry';
+import { Mat, type Mark } from '../mat/Mat';
+import { say } from '../words/words';
+
+/** The phone files, drawn: what every plan is computed from. */
+export function Phones() {
+    const { data } = useQuery(queries.phones(''));
+    const [chosen, setChosen] = useState<string | null>(null);
+    const [face, setFace] = useState<Face>('front');
+    const id = chosen ?? data?.data[0]?.id ?? '';
+    const phone = useQuery({ ...queries.phone(id), enabled: id !== '' });
+    const file = phone.data as PhoneFile | undefined;
+    return (
+        <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '300px 1fr 320px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
+            <Box sx={{ bgcolor: 'background.paper', p: 1.5, overflow: 'auto' }}>
+                <Typography component="h1" variant="h2" sx={{ px: 2, py: 1 }}>
+                    Phones
+                </Typography>
+                {(data?.data ?? []).map((p) => (
+                    <ListItemButton key={p.id} selected={p.id === id} onClick={() => setChosen(p.id)} sx={{ display: 'block', borderRadius: 1 }}>
+                        <Box sx={{ fontWeight: 700 }}>
+                            {p.maker} {p.model}
+                        </Box>
+                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
+                            {p.year} · {say(`family.${p.family}`)}
+                        </Box>
+                    </ListItemButton>
+                ))}
+            </Box>
+            <Box sx={{ minHeight: 0 }}>
+                {file && <Mat phone={file} face={face} marks={elements(file, face)} title={`${file.identity.maker} ${file.identity.model}, ${face}`} />}
+            </Box>
+            {file && (
+                <Box sx={{ p: 2.5, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
+                    <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face" fullWidth>
+                        <ToggleButton value="front">Front</ToggleButton>
+                        <ToggleButton value="back">Back</ToggleButton>
+                    </ToggleButtonGroup>
+                    <Fact name="Codes" value={file.identity.codes.map((c) => `${c.code} (${c.region})`).join(', ')} />
+                    <Fact name="Size" value={`${file.body.width} × ${file.body.height} × ${file.body.thickness} mm, corner ${file.body.cornerRadius} mm`} />
+                    <Fact name="Panel" value={`${file.panel.technology.toUpperCase()}, ${file.panel.refresh} Hz, connector ${file.panel.connectorCode}`} />
+                    <Fact name="Screws" value={file.fasteners.map((f) => `${f.places.length} × ${f.driver}, ${f.length} mm`).join('; ')} />
+                    <Fact name="Bonds" value={file.bonds.map((b) => b.name).join('; ')} />
+                    <Fact name="Parts" value={file.parts.map((p) => p.name).join(', ')} />
+                </Box>
+            )}
+        </Box>
+    );
+}
+
+function elements(phone: PhoneFile, face: Face): Mark[] {
+    return [
+        ...phone.fasteners
+            .filter((f) => f.face === face)
+            .map((f): Mark => ({ id: f.id, tone: 'plain', dots: f.places, label: `${f.places.length} × ${f.driver}`, detail: `${f.length} mm` })),
+        ...phone.connectors
+            .filter((c) => c.face === face)
+            .map((c): Mark => ({
+                id: c.id,
+                tone: c.power === true ? 'stop' : 'cold',
+                boxes: [{ ...boxAround({ ...c, width: 7, height: 3.4 }) }],
+                ...(c.power === true ? { label: c.name } : {}),
+            })),
+        ...(phone.flexZones ?? []).filter((z) => z.face === face).map((z): Mark => ({ id: z.id, tone: 'stop', hatched: true, boxes: [boxAround(z)] })),
+    ];
+}
+
+function Fact({ name, value }: { name: string; value: string }) {
+    return (
+        <Box>
+            <Typography variant="body2" color="text.secondary">
+                {name}
+            </Typography>
+            <Typography>{value}</Typography>
+        </Box>
+    );
+}

@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { Schemas } from '../api/client';
+import { queries } from '../api/queries';
+import { useNow } from '../bench/useNow';
+import { firstOpen } from '../shell/JobFrame';
+import { mono } from '../theme/tokens';
+import { moment, say } from '../words/words';
+
+type Row = Schemas['JobSummary'];
+
+/** The bench day: what is open, at which station, promised when. */
+export function Today() {
+    const { data } = useQuery(queries.jobs());
+    const open = (data?.data ?? []).filter((j) => j.handedOverAt === null);
+    const atBench = open.filter((j) => stationOf(j) === 'bench' || stationOf(j) === 'prove' || stationOf(j) === 'hand-over');
+    const atCounter = open.filter((j) => !atBench.includes(j));
+    const closed = (data?.data ?? []).filter((j) => j.handedOverAt !== null && new Date(j.handedOverAt).toDateString() === new Date().toDateString());
+    return (
+        <Box component="main" sx={{ p: 3, display: 'grid', gap: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+            <Box sx={{ display: 'flex', alignItems: 'end', gap: 2 }}>
+                <Box sx={{ flex: 1 }}>
+                    <Typography component="h1" variant="h1">
+                        {new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
+                    </Typography>
+                    <Typography color="text.secondary">
+                        Lindenhalt Tram Market, stall 9 · {open.length} open, {closed.length} handed over today
+                    </Typography>
+                </Box>
+                <Button component={Link} to="/new" variant="contained" sx={{ minHeight: 56, px: 4 }}>
+                    Check in a phone
+                </Button>
+            </Box>
+            <Group title="At the bench" rows={atBench} empty="Nothing is planned for the bench. Open a job at the counter and make its plan." />
+            <Group title="At the counter" rows={atCounter} empty="Nobody is waiting. Check in a phone to begin." />
+            {closed.length > 0 && <Group title="Handed over today" rows={closed} empty="" />}
+        </Box>
+    );
+}
+
+const stationOf = (job: Row): string => firstOpen(job);
+
+function Group({ title, rows, empty }: { title: string; rows: Row[]; empty: string }) {
+    return (
+        <Box component="section" aria-label={title}>
+            <Typography component="h2" variant="h2" sx={{ mb: 1 }}>
+                {title}
+            </Typography>
+            {rows.length === 0 && <Typography color="text.secondary">{empty}</Typography>}
+            <Box
+                component="ul"
+                sx={{ listStyle: 'none', p: 0, m: 0, border: rows.length ? 1 : 0, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper' }}
+            >
+                {rows.map((j) => (
+                    <JobRow key={j.id} job={j} />
+                ))}
+            </Box>
+        </Box>
+    );
+}
+
+export function JobRow({ job }: { job: Row }) {
+    const station = job.handedOverAt ? 'hand-over' : stationOf(job);
+    return (
+        <Box component="li" sx={{ '&:not(:last-child)': { borderBottom: 1, borderColor: 'divider' } }}>
+            <Box
+                component={Link}
+                to={`/jobs/${job.id}/${station}`}
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: '92px 1.2fr 1.4fr 210px 170px',
+                    gap: 2,
+                    alignItems: 'center',
+                    px: 2,
+                    minHeight: 64,
+                    color: 'text.primary',
+                    textDecoration: 'none',
+                    '&:hover': { bgcolor: 'action.hover' },
+                }}
+            >
+                <Box sx={{ fontFamily: mono, fontWeight: 700 }}>{job.tag}</Box>
+                <Box>
+                    <Box sx={{ fontWeight: 700 }}>{job.phone.name}</Box>
+                    <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{job.customer}</Box>
+                </Box>
+                <Box sx={{ color: 'text.secondary' }}>
+                    {job.observations.length ? job.observations.map((o) => say(`observation.${o}`)).join(', ') : 'Condition not written down yet'}
+                </Box>
+                <Progress job={job} now={station} />
+                <Box sx={{ textAlign: 'right' }}>
+                    {job.handedOverAt ? `out ${moment(job.handedOverAt)}` : job.promisedAt ? <Promised at={job.promisedAt} /> : <span>no promise yet</span>}
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function Promised({ at }: { at: string }) {
+    const late = new Date(at).getTime() < useNow(true);
+    return (
+        <Box component="span" sx={(theme) => (late ? { color: theme.palette.role.stop, fontWeight: 700 } : {})}>
+            {late ? `late, was ${moment(at)}` : `promised ${moment(at)}`}
+        </Box>
+    );
+}
+
+/** Done is a dot, now a diamond, to do a ring. */
+function Progress({ job, now }: { job: Row; now: string }) {
+    const text = job.handedOverAt ? 'Handed over' : say(`station.${now}`);
+    return (
+        <Box>
+            <Box sx={{ fontWeight: 700 }}>{text}</Box>
+            <Box aria-hidden sx={(theme) => ({ color: theme.palette.role.done, letterSpacing: 3, fontSize: '0.875rem' })}>
+                {job.stations.map((s) => (s.done ? '●' : s.id === now && !job.handedOverAt ? '◆' : '○')).join('')}
+            </Box>
+        </Box>
+    );
+}

@@ -1,0 +1,131 @@
+import Box from '@mui/material/Box';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import Tooltip from '@mui/material/Tooltip';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
+import type { Job } from '../api/client';
+import { queries } from '../api/queries';
+import { mono } from '../theme/tokens';
+import { moment, say } from '../words/words';
+import { Clocks } from './Clocks';
+import type { JobContext } from './jobContext';
+import { Note } from './Note';
+import { Saving } from './Saving';
+
+export function JobFrame() {
+    const id = useParams()['job'] ?? '';
+    const { pathname } = useLocation();
+    const job = useQuery(queries.job(id));
+    const phone = useQuery({ ...queries.phone(job.data?.phone.id ?? ''), enabled: job.data !== undefined });
+    if (job.isError) {
+        return (
+            <Box component="main" sx={{ p: 4 }}>
+                <Note tone="stop" role="alert">
+                    {job.error.message} <Link to="/">Back to Today</Link>
+                </Note>
+            </Box>
+        );
+    }
+    if (!job.data || !phone.data) {
+        return null;
+    }
+    const here = pathname.split('/')[3];
+    if (here === undefined || here === '') {
+        return <Navigate to={`/jobs/${id}/${firstOpen(job.data)}`} replace />;
+    }
+    const context: JobContext = { job: job.data, phone: phone.data };
+    return (
+        <>
+            <JobBar job={job.data} here={here} />
+            <Outlet context={context} />
+        </>
+    );
+}
+
+export const firstOpen = (job: Pick<Job, 'stations'>): string => job.stations.find((s) => s.reachable && !s.done)?.id ?? 'hand-over';
+
+function JobBar({ job, here }: { job: Job; here: string }) {
+    const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');
+    return (
+        <Box
+            component="header"
+            sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 2,
+                px: 2,
+                height: 60,
+                flex: 'none',
+                bgcolor: 'background.paper',
+                borderBottom: 1,
+                borderColor: 'divider',
+            }}
+        >
+            <Tooltip title="Back to Today">
+                <Box
+                    component={Link}
+                    to="/"
+                    aria-label={`${job.tag}, back to Today`}
+                    sx={(theme) => ({
+                        bgcolor: theme.palette.mode === 'light' ? '#1C2428' : '#33434B',
+                        color: '#FFFFFF',
+                        borderRadius: 1,
+                        px: 1.25,
+                        py: 0.9,
+                        fontFamily: mono,
+                        fontWeight: 700,
+                        textDecoration: 'none',
+                    })}
+                >
+                    {job.tag}
+                </Box>
+            </Tooltip>
+            <Box sx={{ minWidth: 0 }}>
+                <Typography sx={{ fontWeight: 700, lineHeight: 1.2, whiteSpace: 'nowrap' }}>{job.phone.name}</Typography>
+                <Typography variant="body2" color="text.secondary" noWrap>
+                    {[
+                        fault === undefined || fault === '' ? 'no fault written down' : fault,
+                        job.handedOverAt ? 'handed over' : job.promisedAt ? `promised ${moment(job.promisedAt)}` : null,
+                    ]
+                        .filter(Boolean)
+                        .join(' · ')}
+                </Typography>
+            </Box>
+            <Box sx={{ flex: 1 }} />
+            <Clocks except={job.id} />
+            <Tabs component="nav" aria-label="Stations" value={here} sx={{ minHeight: 56, flex: 'none' }}>
+                {job.stations.map((s) => (
+                    <Tab
+                        key={s.id}
+                        value={s.id}
+                        label={<Station name={say(`station.${s.id}`)} done={s.done} why={s.why} />}
+                        component={Link}
+                        to={`/jobs/${job.id}/${s.id}`}
+                        onClick={(e: React.MouseEvent) => !s.reachable && e.preventDefault()}
+                        aria-disabled={!s.reachable}
+                        {...(s.id === here ? { 'aria-current': 'step' as const } : {})}
+                        sx={{ minWidth: 0, px: 1.25, color: s.reachable ? 'text.primary' : 'text.secondary', fontWeight: s.id === here ? 700 : 400 }}
+                    />
+                ))}
+            </Tabs>
+            <Saving />
+        </Box>
+    );
+}
+
+function Station({ name, done, why }: { name: string; done: boolean; why: string | null }) {
+    const label = (
+        <span>
+            {name}
+            {done && (
+                <Box component="span" sx={(theme) => ({ color: theme.palette.role.done })} aria-label="done">
+                    {' '}
+                    ✓
+                </Box>
+            )}
+        </span>
+    );
+    return why === null ? label : <Tooltip title={why}>{label}</Tooltip>;
+}

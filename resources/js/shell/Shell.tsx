@@ -1,0 +1,33 @@
+import Box from '@mui/material/Box';
+import { useQuery } from '@tanstack/react-query';
+import { Navigate, Outlet, useLocation } from 'react-router';
+import { Refused } from '../api/client';
+import { queries } from '../api/queries';
+import { PlacesBar } from './PlacesBar';
+import { Note } from './Note';
+
+/** Everything behind sign-in. A job brings its own top bar. */
+export function Shell() {
+    const me = useQuery(queries.me());
+    const { pathname } = useLocation();
+    if (me.error instanceof Refused && me.error.status === 401) {
+        return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
+    }
+    if (me.isError) {
+        return (
+            <Box sx={{ p: 4 }}>
+                <Note tone="stop">The server does not answer. What you confirmed is kept here; this page tries again by itself.</Note>
+            </Box>
+        );
+    }
+    if (!me.data) {
+        return null;
+    }
+    const inJob = /^\/jobs\/[0-9a-f-]{36}/.test(pathname);
+    return (
+        <Box sx={{ minHeight: '100%', display: 'flex', flexDirection: 'column' }}>
+            {!inJob && <PlacesBar me={me.data} />}
+            <Outlet />
+        </Box>
+    );
+}

@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { api, Refused, take } from '../api/client';
+import { queries } from '../api/queries';
+import { queryClient } from '../api/queryClient';
+import { outbox } from '../bench/useOutbox';
+import { Note } from './Note';
+
+export function SignIn() {
+    const [email, setEmail] = useState('');
+    const [password, setPassword] = useState('');
+    const navigate = useNavigate();
+    const from = (useLocation().state as { from?: string } | null)?.from ?? '/';
+    const signIn = useMutation({
+        mutationFn: () => take(api.POST('/api/sign-in', { body: { email, password } })),
+        onSuccess: async (me) => {
+            queryClient.setQueryData(queries.me().queryKey, me);
+            void outbox.flush();
+            await navigate(from, { replace: true });
+        },
+    });
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        signIn.mutate();
+    };
+    const error = signIn.error;
+    return (
+        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
+            <Box
+                component="form"
+                onSubmit={submit}
+                sx={{
+                    width: 400,
+                    maxWidth: '100%',
+                    display: 'grid',
+                    gap: 2,
+                    bgcolor: 'background.paper',
+                    border: 1,
+                    borderColor: 'divider',
+                    p: 4,
+                    borderRadius: 2,
+                }}
+            >
+                <Typography component="h1" variant="h1">
+                    Facelift
+                </Typography>
+                <Typography color="text.secondary">Lindenhalt Tram Market, stall 9</Typography>
+                {error && (
+                    <Note tone="stop" role="alert">
+                        {error instanceof Refused && error.status === 429 ? 'Too many tries. Wait a minute.' : error.message}
+                    </Note>
+                )}
+                <TextField label="Address" type="email" autoComplete="username" required autoFocus value={email} onChange={(e) => setEmail(e.target.value)} />
+                <TextField
+                    label="Password"
+                    type="password"
+                    autoComplete="current-password"
+                    required
+                    value={password}
+                    onChange={(e) => setPassword(e.target.value)}
+                />
+                <Button type="submit" variant="contained" disabled={signIn.isPending} sx={{ minHeight: 56 }}>
+                    Sign in
+                </Button>
+            </Box>
+        </Box>
+    );
+}

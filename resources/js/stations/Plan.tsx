@@ -1,0 +1,176 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputAdornment from '@mui/material/InputAdornment';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { Link } from 'react-router';
+import { api, take, type PhoneFile, type Plan } from '../api/client';
+import { queries } from '../api/queries';
+import { Strip } from '../mat/Strip';
+import { Note } from '../shell/Note';
+import { Refusal } from '../shell/Refusal';
+import { useChange } from '../shell/useChange';
+import { useJob } from '../shell/jobContext';
+import { mono } from '../theme/tokens';
+import { clock, minutes, say, sayReason } from '../words/words';
+import { PlanLists } from './PlanLists';
+import { Figure } from './Scope';
+import { stepTitle } from './stepWords';
+
+/** The whole job, computed: source in, steps out. */
+export function PlanStation() {
+    const { job, phone } = useJob();
+    const plan = useQuery({ ...queries.plan(job.id), enabled: job.source !== null });
+    const [set, setSet] = useState(String(job.source ?? 85));
+    const make = useChange(job, () =>
+        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, set: Number(set) } })),
+    );
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        make.mutate(undefined);
+    };
+    const p = job.source === null ? undefined : plan.data;
+    return (
+        <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '1fr 460px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
+            <Box sx={{ p: 2.5, overflow: 'auto' }}>
+                <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+                    <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                        Plan
+                    </Typography>
+                    <TextField
+                        label="Heated plate"
+                        value={set}
+                        onChange={(e) => setSet(e.target.value.replace(',', '.'))}
+                        slotProps={{ input: { endAdornment: <InputAdornment position="end">°C</InputAdornment> }, htmlInput: { inputMode: 'decimal' } }}
+                        sx={{ width: 150 }}
+                    />
+                    <Button
+                        type="submit"
+                        variant={p ? 'outlined' : 'contained'}
+                        disabled={make.isPending || set.trim() === '' || Number.isNaN(Number(set)) || job.handedOverAt !== null}
+                        sx={{ minHeight: 56 }}
+                    >
+                        {p ? 'Plan again' : 'Make the plan'}
+                    </Button>
+                    {p?.works && (
+                        <Button component={Link} to={`/jobs/${job.id}/bench`} variant="contained" sx={{ minHeight: 56 }}>
+                            To the bench
+                        </Button>
+                    )}
+                </Box>
+                <Box sx={{ display: 'grid', gap: 1.5 }}>
+                    <Refusal error={make.error} job={job.id} />
+                    {!p && (
+                        <Typography color="text.secondary">
+                            Set the plate’s temperature and make the plan. Everything is computed from the phone file, the fault and the part.
+                        </Typography>
+                    )}
+                    {p?.warnings.map((w) => (
+                        <Note key={w.code} tone={w.code.startsWith('stop-') ? 'stop' : 'care'}>
+                            {sayReason(w)}.
+                        </Note>
+                    ))}
+                </Box>
+                {p && p.works && <Steps plan={p} phone={phone} />}
+            </Box>
+            <Box sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}>
+                {p && (
+                    <>
+                        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>
+                            <Figure name="hands-on" value={minutes(p.summary.handsOn)} />
+                            <Figure name="waiting" value={minutes(p.summary.waiting)} />
+                            <Figure name="steps" value={String(p.summary.steps)} />
+                            <Figure name="screws" value={String(p.summary.screws)} />
+                            <Figure name="tool changes, turns" value={String(p.summary.changes)} />
+                            <Figure name="battery on" value={`${p.summary.batteryCycles} ×`} />
+                        </Box>
+                        <Typography variant="body2" color="text.secondary" sx={{ px: 2.5, pb: 1.5 }}>
+                            {p.summary.removals} removals in the order with the fewest changes ({p.summary.removalChanges}),{' '}
+                            {p.summary.optimal ? 'proven: no valid order needs fewer' : 'not proven to be the fewest'}. Minutes and temperatures are estimates.
+                        </Typography>
+                        <Openings plan={p} phone={phone} />
+                        <PlanLists plan={p} phone={phone} />
+                    </>
+                )}
+            </Box>
+        </Box>
+    );
+}
+
+function Openings({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
+    const [at, setAt] = useState(0);
+    const opening = plan.openings[at];
+    const name = (id: string): string => phone.bonds.find((b) => b.id === id)?.name ?? id;
+    if (!opening) {
+        return null;
+    }
+    const heated = opening.phases.find((p) => p.kind === 'heat');
+    const off = heated && opening.samples.reduce((best, s) => (Math.abs(s.t - heated.to) < Math.abs(best.t - heated.to) ? s : best));
+    return (
+        <Box>
+            {plan.openings.length > 1 && (
+                <Tabs value={at} onChange={(_, v: number) => setAt(v)} aria-label="Bonds">
+                    {plan.openings.map((o) => (
+                        <Tab key={o.bond} label={name(o.bond)} />
+                    ))}
+                </Tabs>
+            )}
+            <Box sx={{ height: 190 }}>
+                <Strip opening={opening} at={null} name={name(opening.bond)} />
+            </Box>
+            {heated && off && (
+                <Typography sx={{ px: 2.5, py: 1.5 }}>
+                    On the plate {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of {opening.window.low}–{opening.window.high}, battery{' '}
+                    {off.battery.toFixed(0)} °C of {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
+                </Typography>
+            )}
+        </Box>
+    );
+}
+
+function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
+    const phases = [...new Set(plan.steps.map((s) => s.phase))];
+    const numbers = new Map(plan.steps.map((s, i) => [s.id, i + 1]));
+    return (
+        <Box sx={{ mt: 2, display: 'grid', gap: 2 }}>
+            {phases.map((phase) => (
+                <Box key={phase} component="section" aria-label={say(`phase.${phase}`)}>
+                    <Typography component="h2" variant="h2" sx={{ borderBottom: 1, borderColor: 'divider', pb: 0.5 }}>
+                        {say(`phase.${phase}`)}
+                    </Typography>
+                    <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                        {plan.steps
+                            .filter((s) => s.phase === phase)
+                            .map((s) => (
+                                <Box
+                                    component="li"
+                                    key={s.id}
+                                    sx={{
+                                        display: 'grid',
+                                        gridTemplateColumns: '40px 1fr 200px 70px',
+                                        gap: 1,
+                                        py: 0.6,
+                                        borderBottom: 1,
+                                        borderColor: 'divider',
+                                    }}
+                                >
+                                    <Box sx={{ fontFamily: mono, color: 'text.secondary' }}>{numbers.get(s.id)}</Box>
+                                    <Box>
+                                        {stepTitle(s)}
+                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{s.because.map((b) => sayReason(b)).join('. ')}</Box>
+                                    </Box>
+                                    <Box sx={{ color: 'text.secondary' }}>{s.tool ?? ''}</Box>
+                                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{clock(s.wait > 0 ? s.wait : s.hands)}</Box>
+                                </Box>
+                            ))}
+                    </Box>
+                </Box>
+            ))}
+            <span hidden>{phone.identity.id}</span>
+        </Box>
+    );
+}

@@ -1,0 +1,255 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { Job, Plan, Step } from '../api/client';
+import { untested, type Heat, type Run } from '../bench/run';
+import { outbox, useOutbox } from '../bench/useOutbox';
+import { Note } from '../shell/Note';
+import { mono } from '../theme/tokens';
+import { clock, say, sayReason } from '../words/words';
+import { GateList } from './GateList';
+import { ProblemPanel } from './ProblemPanel';
+import { stepFigures, stepText, stepTitle } from './stepWords';
+
+interface Props {
+    job: Job;
+    plan: Plan;
+    run: Run;
+    step: Step | null;
+    now: number;
+    heat: Heat;
+    problem: boolean;
+    mayWork: boolean;
+    go: () => void;
+    undo: () => void;
+    heatAgain: () => void;
+    toggleProblem: () => void;
+    backToNow: (() => void) | null;
+}
+
+const STOPS = new Set(['battery-limit', 'bent-cell', 'cell', 'paired', 'live', 'may-be-live', 'screw-length']);
+
+export function StepCard(p: Props) {
+    const { job, plan, run, step } = p;
+    const { refused } = useOutbox();
+    const mine = refused.filter((r) => r.job === job.id);
+    const done = step !== null && run.done.has(step.id);
+    const open = step?.gate ? untested(plan, run, step.gate) : [];
+    const started = step ? run.timers.get(step.id) : undefined;
+    const waits = step !== null && step.wait > 0 && started === undefined && !done;
+    const label = step === null ? 'All steps done' : done ? 'Done' : open.length > 0 ? `${open.length} not tested` : waits ? startLabel(step) : doneLabel(step);
+    return (
+        <Box component="section" aria-label="Step" sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}>
+            <Box sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}>
+                {p.backToNow && (
+                    <Button variant="outlined" onClick={p.backToNow}>
+                        Back to the step now
+                    </Button>
+                )}
+                {mine.map((r) => (
+                    <Note key={r.event.id} tone="stop" role="alert">
+                        <b>Not kept.</b> {sayReason(r.reason)}.{' '}
+                        <Button size="small" onClick={() => outbox.dismiss(r.event.id)}>
+                            Understood
+                        </Button>
+                    </Note>
+                ))}
+                {step === null ? (
+                    <>
+                        <Typography component="h1" variant="h1">
+                            All steps are done
+                        </Typography>
+                        <Button component={Link} to={`/jobs/${job.id}/hand-over`} variant="contained" sx={{ minHeight: 76, fontSize: '1.2rem' }}>
+                            To hand-over
+                        </Button>
+                    </>
+                ) : (
+                    <StepBody {...p} step={step} done={done} started={started} />
+                )}
+                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} close={p.toggleProblem} />}
+                {!p.mayWork && (
+                    <Note tone="plain">
+                        {job.handedOverAt ? 'This job is handed over and closed.' : 'Your account may look at the bench but not work at it.'}
+                    </Note>
+                )}
+            </Box>
+            <Box sx={{ p: 2.5, pt: 1, display: 'grid', gap: 1.25 }}>
+                <Button
+                    variant="contained"
+                    onClick={p.go}
+                    disabled={!p.mayWork || step === null || done || open.length > 0}
+                    sx={{ minHeight: 76, justifyContent: 'space-between', px: 2.5, fontSize: '1.25rem' }}
+                >
+                    {label}
+                    <Key>Space</Key>
+                </Button>
+                <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={p.heatAgain}
+                        disabled={!p.mayWork || p.heat.kind === 'none' || step?.kind !== 'cut-pass'}
+                        sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
+                    >
+                        {p.heat.kind === 'heating' ? 'Heat off' : 'Heat again'} <Key>H</Key>
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={p.toggleProblem}
+                        disabled={!p.mayWork}
+                        aria-expanded={p.problem}
+                        sx={{ px: 1, justifyContent: 'space-between' }}
+                    >
+                        Problem <Key>P</Key>
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={p.undo}
+                        disabled={!p.mayWork || run.done.size === 0}
+                        sx={{ px: 1, justifyContent: 'space-between' }}
+                    >
+                        Undo <Key>⌫</Key>
+                    </Button>
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function StepBody({ job, plan, run, step, now, heat, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
+    const cautions = step.cautions;
+    return (
+        <>
+            <Typography component="h1" variant="h1">
+                {stepTitle(step)}
+            </Typography>
+            {stepText(step).map((t) => (
+                <Typography key={t}>{t}</Typography>
+            ))}
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+                {stepFigures(step).map((f) => (
+                    <Box key={f.name + f.value} sx={{ border: 1, borderColor: 'text.primary', borderRadius: 1, px: 1.25, py: 0.5 }}>
+                        {f.name} <b style={{ fontFamily: mono }}>{f.value}</b>
+                    </Box>
+                ))}
+            </Box>
+            {!done && <BigClock step={step} now={now} started={started} heat={heat} />}
+            {[...run.wet].map((place) => (
+                <Note key={place} tone="care">
+                    Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
+                </Note>
+            ))}
+            {run.batteryIn && run.done.has('unplug:battery-plug') && step.kind !== 'gate' && step.kind !== 'trial-off' && (
+                <Note tone="care">The battery is plugged in: touch no connector.</Note>
+            )}
+            {cautions.map((c) => (
+                <Note key={c} tone={STOPS.has(c) ? 'stop' : 'care'}>
+                    {say(`caution.${c}`)}
+                </Note>
+            ))}
+            {step.gate && <GateList job={job.id} plan={plan} run={run} gate={step.gate} condition={job.condition} mayWork={mayWork && !done} />}
+            <Box component="details" sx={{ color: 'text.secondary' }}>
+                <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
+                    Why it stands here
+                </Box>
+                {step.because.map((b) => (
+                    <Typography key={b.code + JSON.stringify(b.figures)}>{sayReason(b)}.</Typography>
+                ))}
+            </Box>
+        </>
+    );
+}
+
+function BigClock({ step, now, started, heat }: { step: Step; now: number; started: number | undefined; heat: Heat }) {
+    if (step.wait > 0) {
+        const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
+        return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(step) : overdue(step)} late={left < 0} />;
+    }
+    if (step.kind !== 'cut-pass' && step.kind !== 'first-gap') {
+        return null;
+    }
+    if (heat.kind === 'heating') {
+        const left = heat.seconds - (now - heat.since) / 1000;
+        return <ClockLine seconds={left} words="heating again. Press H when it is off the plate." late={left < 0} />;
+    }
+    if (heat.kind === 'working') {
+        const left = (heat.until - now) / 1000;
+        return (
+            <ClockLine
+                seconds={Math.max(0, left)}
+                words={
+                    left > 0
+                        ? 'until the bond grips again (estimate). If it drags, stop and heat.'
+                        : 'The bond is estimated to grip again: heat again, do not force it.'
+                }
+                late={left <= 0}
+            />
+        );
+    }
+    return null;
+}
+
+const whatFor = (step: Step): string =>
+    step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the plate';
+const endOf = (step: Step): string =>
+    step.kind === 'heat' || step.kind === 'reheat'
+        ? `then lift off: bond about ${step.figures['bond']} °C, battery ${step.figures['battery']} of 60 °C (estimates).`
+        : 'The clock runs on without you.';
+const overdue = (step: Step): string => (step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.');
+
+function ClockLine({ seconds, words, late }: { seconds: number; words: string; late: boolean }) {
+    return (
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+            <Typography variant="clock" component="div" role="timer" sx={(t) => (late ? { color: t.palette.role.stop } : {})}>
+                {clock(seconds)}
+            </Typography>
+            <Typography sx={late ? { fontWeight: 700 } : {}}>{words}</Typography>
+        </Box>
+    );
+}
+
+function startLabel(step: Step): string {
+    return step.kind === 'heat' || step.kind === 'reheat'
+        ? 'On the plate: start the clock'
+        : step.kind === 'clamp'
+          ? 'Clamps on: start the clock'
+          : 'Start the clock';
+}
+
+function doneLabel(step: Step): string {
+    switch (step.kind) {
+        case 'heat':
+        case 'reheat':
+            return 'Off the plate';
+        case 'first-gap':
+        case 'cut-pass':
+            return 'Done, pick placed';
+        case 'unscrew':
+            return `Done, ${step.figures['count']} on the mat`;
+        case 'screw-in':
+            return `Done, ${step.figures['count']} in`;
+        case 'plug-in':
+            return 'Done, felt it click';
+        case 'confirm-dry':
+            return 'It is dry';
+        case 'gate':
+            return 'Gate passed on';
+        default:
+            return 'Done';
+    }
+}
+
+function Key({ children }: { children: string }) {
+    return (
+        <Box
+            component="span"
+            aria-hidden
+            sx={{ border: '1.5px solid currentColor', borderRadius: 1, px: 1, fontSize: '0.9375rem', fontWeight: 600, lineHeight: 1.6 }}
+        >
+            {children}
+        </Box>
+    );
+}

@@ -1,0 +1,50 @@
+import type { Step } from '../api/client';
+import { say, wordedFigures, type Figures } from '../words/words';
+
+const figuresOf = (step: Step): Figures => wordedFigures({ ...step.figures, tool: step.tool ?? '' });
+
+export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figuresOf(step));
+
+/** The sentence under the title, with care notes of the part and what lies behind the edge. */
+export function stepText(step: Step): string[] {
+    const f = figuresOf(step);
+    const lines = [say(`text.${step.kind}`, { ...f, face: capital(String(f['face'] ?? '')), align: capital(String(f['align'] ?? '')) })];
+    const notes = String(step.figures['care'] ?? '')
+        .split(' ')
+        .filter(Boolean)
+        .map((c) => say(`care.${c}`));
+    const takeOut = String(step.figures['takeOut'] ?? '')
+        .split(' ')
+        .filter(Boolean)
+        .map((c) => say(`takeout.${c}`));
+    if (step.figures['behind']) {
+        lines.push(`Behind this edge: ${step.figures['behind']}.`);
+    }
+    if (step.figures['crazed'] === 'yes') {
+        lines.push('Crazed glass here: short strokes to and fro, half the pace.');
+    }
+    if (step.kind === 'lift' && step.figures['hinge']) {
+        lines.push(`It hinges on the ${step.figures['hinge']}: prop it, never past 90°.`);
+    }
+    if (step.kind === 'lay-seal' && Number(step.figures['strips']) > 0) {
+        lines.push(`${step.figures['strips']} strips, ${step.figures['metres']} m in all. Never tape on tape. Leave free: ${step.figures['freed']}.`);
+    }
+    return [...lines, ...notes, ...takeOut];
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What the drawing cannot say at a glance: tool, depth, pace, length. */
+export function stepFigures(step: Step): { name: string; value: string }[] {
+    const out: { name: string; value: string }[] = [];
+    if (step.tool) {
+        out.push({ name: '', value: step.tool });
+    }
+    if (step.kind === 'cut-pass') {
+        out.push({ name: 'Tip', value: `${step.figures['depth']} mm` }, { name: 'Pace', value: `${step.figures['pace']} mm/s` });
+    }
+    if (step.kind === 'screw-in' || step.kind === 'unscrew') {
+        out.push({ name: 'Length', value: `${step.figures['length']} mm` }, { name: 'Count', value: String(step.figures['count']) });
+    }
+    return out;
+}

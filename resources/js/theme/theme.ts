@@ -1,0 +1,88 @@
+import { createTheme } from '@mui/material/styles';
+import { mono, sans, tokens } from './tokens';
+
+type Role = { [K in keyof (typeof tokens)['light']]: string };
+
+declare module '@mui/material/styles' {
+    interface Palette {
+        role: Role;
+    }
+    interface PaletteOptions {
+        role: Role;
+    }
+    interface TypographyVariants {
+        figure: React.CSSProperties;
+        clock: React.CSSProperties;
+    }
+    interface TypographyVariantsOptions {
+        figure?: React.CSSProperties;
+        clock?: React.CSSProperties;
+    }
+}
+declare module '@mui/material/Typography' {
+    interface TypographyPropsVariantOverrides {
+        figure: true;
+        clock: true;
+    }
+}
+
+export function facelift(mode: 'light' | 'dark') {
+    const role = tokens[mode];
+    return createTheme({
+        palette: {
+            mode,
+            role,
+            primary: { main: role.action },
+            error: { main: role.stop },
+            success: { main: role.done },
+            warning: { main: role.care },
+            background: { default: role.paper, paper: role.panel },
+            text: { primary: role.ink, secondary: role.quiet },
+            divider: role.rule,
+        },
+        shape: { borderRadius: 6 },
+        typography: {
+            fontFamily: sans,
+            fontSize: 16,
+            htmlFontSize: 16,
+            body1: { fontSize: '1rem', lineHeight: 1.45 },
+            body2: { fontSize: '0.9375rem', lineHeight: 1.4 },
+            h1: { fontSize: '1.6875rem', fontWeight: 750, lineHeight: 1.2 },
+            h2: { fontSize: '1.1875rem', fontWeight: 700, lineHeight: 1.3 },
+            h3: { fontSize: '1rem', fontWeight: 700, lineHeight: 1.3 },
+            button: { textTransform: 'none', fontWeight: 700, fontSize: '1rem' },
+            figure: { fontFamily: mono, fontVariantNumeric: 'tabular-nums', fontSize: '0.9375rem' },
+            clock: { fontFamily: mono, fontVariantNumeric: 'tabular-nums', fontSize: '3.25rem', fontWeight: 800, lineHeight: 1 },
+        },
+        components: {
+            MuiCssBaseline: {
+                styleOverrides: {
+                    'html, body, #root': { height: '100%' },
+                    ':focus-visible': { outline: `3px solid ${role.action}`, outlineOffset: 2 },
+                },
+            },
+            MuiButton: {
+                defaultProps: { disableElevation: true },
+                styleOverrides: { root: { minHeight: 48 } },
+            },
+            MuiToggleButton: {
+                styleOverrides: {
+                    root: {
+                        minHeight: 48,
+                        textTransform: 'none',
+                        color: role.ink,
+                        borderColor: role.quiet,
+                        '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: role.action, color: role.panel },
+                        '&.Mui-selected.Mui-disabled': { backgroundColor: role.quiet, color: role.panel },
+                    },
+                },
+            },
+            MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
+            MuiListItemButton: { styleOverrides: { root: { minHeight: 48 } } },
+            MuiTab: { styleOverrides: { root: { minHeight: 56, fontSize: '1rem' } } },
+            MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
+            MuiTableCell: { styleOverrides: { root: { fontSize: '1rem', borderColor: role.rule } } },
+            MuiTooltip: { defaultProps: { arrow: true }, styleOverrides: { tooltip: { fontSize: '0.9375rem' } } },
+        },
+    });
+}

@@ -1,0 +1,66 @@
+import texts from '../../words/en.json';
+
+const table: Record<string, string | undefined> = texts;
+
+export type Figures = Record<string, string | number>;
+export interface Reason {
+    code: string;
+    figures: Figures;
+}
+
+/** The text for a key with its figures put in; the key itself if there is no wording for it. */
+export function say(key: string, figures: Figures = {}): string {
+    return (table[key] ?? key).replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
+}
+
+export function sayReason(reason: Reason): string {
+    return say(`reason.${reason.code}`, wordedFigures(reason.figures));
+}
+
+/** Figures that are codes themselves (gates, functions, sides, places) are worded too. */
+export function wordedFigures(figures: Figures): Figures {
+    const worded: Figures = { ...figures };
+    const prefixes: Record<string, string> = {
+        gate: 'gate',
+        functions: 'function',
+        places: 'place',
+        things: 'thing',
+        kind: 'kind',
+        wanted: 'kind',
+        side: 'side',
+        technology: 'technology',
+        was: 'technology',
+    };
+    for (const [name, prefix] of Object.entries(prefixes)) {
+        const value = figures[name];
+        if (typeof value === 'string') {
+            worded[name] = value
+                .split(/,\s*|\s+/)
+                .map((code) => inSentence(table[`${prefix}.${code}`] ?? code))
+                .join(', ');
+        }
+    }
+    return worded;
+}
+
+/** Lower case inside a sentence, but not a name like OLED or SIM. */
+const inSentence = (text: string): string => (/^[A-Z][a-z]/.test(text) ? text.toLowerCase() : text);
+
+/** Minutes and seconds, `3:40`; a leading minus for time run over. */
+export function clock(seconds: number): string {
+    const whole = Math.abs(seconds < 0 ? Math.floor(seconds) : Math.ceil(seconds));
+    return `${seconds < 0 ? '−' : ''}${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** Rounded minutes with their unit. */
+export function minutes(seconds: number): string {
+    return `${Math.max(1, Math.round(seconds / 60))} min`;
+}
+
+/** Local date and time to the minute. */
+export function moment(iso: string): string {
+    const at = new Date(iso);
+    const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+    const sameDay = at.toDateString() === new Date().toDateString();
+    return sameDay ? time : `${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}, ${time}`;
+}
