@@ -29,24 +29,11 @@ final readonly class MakePlan
         return $this->change->beforeBench($job, $version, function (Job $locked) use ($set): void {
             $plan = $this->planning->plan($locked, $set);
             $locked->plate = $set;
-            $locked->plan = self::plain((new PlanDocument())->write($plan));
+            $locked->plan = json_encode((new PlanDocument())->write($plan), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
             if ($locked->isDirty()) {
                 $seconds = (int) round(self::AIR * ($plan->handsOn() + $plan->waiting()));
                 $locked->promised_at = $plan->works() ? Carbon::now()->addSeconds($seconds)->ceilMinutes(15) : null;
             }
         });
-    }
-
-    /**
-     * As it comes back from the database, so that planning the same again is seen to change nothing.
-     *
-     * @param array<string, mixed> $document
-     *
-     * @return array<string, mixed>
-     */
-    private static function plain(array $document): array
-    {
-        /** @var array<string, mixed> */
-        return json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, 64, JSON_THROW_ON_ERROR);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\JsonDocument;
 use Facelift\Anatomy\ReplacementKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -66,7 +67,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan' => 'array', 'kind' => ReplacementKind::class, 'plate' => 'float',
+            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'plate' => 'float',
             'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

@@ -26,7 +26,7 @@ final readonly class PhoneReader
     public function read(mixed $data): Phone
     {
         $faults = new Faults();
-        $root = Node::root($data, $faults)->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements');
+        $root = Node::root($data, $faults)->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements')->requires('parts', 'fasteners', 'connectors', 'bonds', 'replacements');
         if ($root->string('format') !== self::FORMAT || $root->int('version', 1, 1) !== 1) {
             throw Unreadable::because('phone file', $faults->any() ? $faults->all() : [new \Facelift\Document\Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
         }

@@ -49,11 +49,26 @@ final readonly class Node
         return $key === '' ? $this->path : ($this->path === '' ? $key : $this->path . '.' . $key);
     }
 
-    /** Refuses members that the format does not know, since a misspelt key is a lost figure. */
+    /** Refuses members that the format does not know, since a misspelt key is a lost figure, and members that are null. */
     public function only(string ...$keys): self
     {
         foreach (array_diff(array_map(strval(...), array_keys($this->data)), $keys) as $unknown) {
             $this->fault($unknown, 'is not a member of this object');
+        }
+        foreach (array_keys($this->data, null, true) as $empty) {
+            $this->fault((string) $empty, 'must not be null: leave it out');
+        }
+
+        return $this;
+    }
+
+    /** Members that must be there even where an empty list would do. */
+    public function requires(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            if (!$this->has($key)) {
+                $this->fault($key, 'is missing');
+            }
         }
 
         return $this;

@@ -40,7 +40,7 @@ final class ScrewMatTest extends TestCase
 
     public function testEveryScrewIsTightenedOnce(): void
     {
-        $this->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+        $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
             $dice = new Dice($seed);
             $places = array_map(static fn (): Point => new Point($dice->float(0, 70), $dice->float(0, 140)), range(1, $dice->int(1, 18)));
             $order = ScrewMat::tightening($places);

@@ -28,7 +28,7 @@ final class RoundedRectangleTest extends TestCase
 
     public function testSidesAndCornersMakeThePerimeter(): void
     {
-        $this->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+        $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
             $shape = self::shape(new Dice($seed));
             $sum = 4 * $shape->corner();
             foreach (Side::cases() as $side) {
@@ -40,7 +40,7 @@ final class RoundedRectangleTest extends TestCase
 
     public function testEveryPointOfASideLiesOnTheOutline(): void
     {
-        $this->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+        $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
             $dice = new Dice($seed);
             $shape = self::shape($dice);
             foreach (Side::cases() as $side) {

@@ -40,7 +40,7 @@ final class LeastSetTest extends TestCase
 
     public function testAgreesWithBruteForceOnSmallRandomGraphs(): void
     {
-        $this->limitTo(200)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+        $this->limitTo(200)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
             $clauses = self::graph(new Dice($seed), 7);
             $goals = [array_key_last($clauses)];
             $brute = self::bruteForce($clauses, $goals);

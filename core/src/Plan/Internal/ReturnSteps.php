@@ -176,7 +176,7 @@ final class ReturnSteps
         }
         $this->steps->add($this->phase(), Kind::Clamp, [$bond->id], ['name' => $bond->name, 'minutes' => $bond->clampMinutes], $bond->face, null, 30, $bond->clampMinutes * 60, because: [new Reason('clamps-hold', ['minutes' => $bond->clampMinutes])], after: [$done], effects: new Effects(puts: ['clamps']));
 
-        return $this->steps->add($this->phase(), Kind::Unclamp, [$bond->id], ['name' => $bond->name], $bond->face, null, 20, effects: new Effects(takes: ['clamps']));
+        return $this->steps->add($this->phase(), Kind::Unclamp, [$bond->id], ['name' => $bond->name], $bond->face, null, 20, because: [new Reason('adhesive-grips')], effects: new Effects(takes: ['clamps']));
     }
 
     /** @param list<string> $after */

@@ -53,7 +53,7 @@ final class TakeApartSteps
             $this->doneBy[$node->id] = $node->id === Trial::ID ? $this->trial($after) : $this->removal($node, $after);
         }
         $replaced = $this->request->replacement->replaces;
-        $this->steps->add(Phase::Strip, Kind::SetAside, $replaced, ['name' => $this->names($replaced)], hands: 15, cautions: ['waste'], after: array_values($this->doneBy), effects: new Effects(out: $replaced, takes: $this->steps->stillOn('tape-front', 'prop', 'picks')));
+        $this->steps->add(Phase::Strip, Kind::SetAside, $replaced, ['name' => $this->names($replaced)], hands: 15, cautions: ['waste'], because: [new Reason('nothing-left-in-it')], after: array_values($this->doneBy), effects: new Effects(out: $replaced, takes: $this->steps->stillOn('tape-front', 'prop', 'picks')));
     }
 
     private function prepare(): void

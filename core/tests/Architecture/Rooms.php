@@ -9,7 +9,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** Rules checked by PHPStan: the core knows no framework, and a room imports only rooms above it. */
-final class RoomsTest
+final class Rooms
 {
     /** Each room with the rooms it may import; data flows downwards. */
     private const ROOMS = ['Document', 'Quantity', 'Geometry', 'Anatomy', 'Condition', 'Diagnosis', 'Fit', 'Route', 'Heat', 'Cut', 'Fasteners', 'Calibration', 'Seal', 'Proof', 'Plan', 'Bench'];

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Contract;
+
+use App\Support\Words;
+use Facelift\Anatomy\PhoneFunction;
+use Facelift\Bench\EventType;
+use Facelift\Condition\Observation;
+use Facelift\Condition\RepairSign;
+use Facelift\Plan\Phase;
+use Facelift\Plan\StepKind;
+use Facelift\Proof\Change;
+use Facelift\Proof\Gate;
+use Facelift\Tests\Phones;
+use PHPUnit\Framework\TestCase;
+
+/** Every code that the core can say has words. */
+final class WordsTest extends TestCase
+{
+    public function testEveryCodeIsWorded(): void
+    {
+        $words = Words::fromFile(dirname(__DIR__, 2) . '/resources/words/en.json');
+        $keys = [];
+        foreach (['phase' => Phase::cases(), 'step' => StepKind::cases(), 'text' => StepKind::cases(), 'function' => PhoneFunction::cases(), 'observation' => Observation::cases(), 'sign' => RepairSign::cases(), 'gate' => Gate::cases(), 'change' => Change::cases()] as $prefix => $cases) {
+            foreach ($cases as $case) {
+                $keys[] = $prefix . '.' . $case->value;
+            }
+        }
+        foreach (self::codesInSource("/new Reason\\('([a-z-]+[a-z])'/") as $code) {
+            $keys[] = 'reason.' . $code;
+        }
+        foreach (self::codesInSource("/self::(?:never|later)\\('([a-z-]+)'/") as $code) {
+            $keys[] = 'reason.' . $code;
+        }
+        foreach (Phones::jobs() as [$phone, $kind]) {
+            foreach (Phones::plan($phone, $kind)->steps as $step) {
+                foreach ($step->cautions as $caution) {
+                    $keys[] = 'caution.' . $caution;
+                }
+            }
+        }
+        self::assertGreaterThan(200, count($keys));
+        self::assertSame([], array_values(array_filter($keys, static fn (string $key): bool => $words->say($key) === $key)));
+        self::assertNotSame([], EventType::cases());
+    }
+
+    /** @return list<string> */
+    private static function codesInSource(string $pattern): array
+    {
+        $codes = [];
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core/src', \FilesystemIterator::SKIP_DOTS));
+        foreach ($files as $file) {
+            assert($file instanceof \SplFileInfo);
+            preg_match_all($pattern, (string) file_get_contents($file->getPathname()), $found);
+            array_push($codes, ...$found[1]);
+        }
+
+        return $codes;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Facades\Route;
+use Tests\TestCase;
+
+final class AccessTest extends TestCase
+{
+    public function testEverythingButSignInAnswers401ToAGuest(): void
+    {
+        $asked = 0;
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && $route->uri() !== 'api/sign-in') {
+                $method = $route->methods()[0];
+                $path = str_replace(['api', '{job}', '{phone}'], ['', $this->newId(), 'quillon-vesper'], $route->uri());
+                $this->ask($method, $path, status: 401);
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(15, $asked);
+    }
+
+    public function testTheFrontDeskMayNotWorkAtTheBench(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
+        $t->planned('display-assembly', 'S-101');
+        $this->as(Role::FrontDesk);
+        $this->ask('POST', "/jobs/$t->job/events", ['events' => [$t->event('step-done', ['step' => 'power-off'])]], 403);
+        $this->ask('GET', "/jobs/$t->job/bench", status: 200)->assertJsonPath('next', 'power-off');
+        $this->ask('GET', "/jobs/$t->job", status: 200)->assertJsonPath('mayWork', false);
+    }
+
+    public function testSigningInAndOut(): void
+    {
+        User::query()->create(['name' => 'Ilse Varga', 'email' => 'owner@lindenhalt.example', 'password' => 'right-password', 'role' => Role::Owner]);
+        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'wrong'], 422)->assertJsonValidationErrors(['email']);
+        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'], 200)->assertJsonPath('role', 'owner');
+        $this->ask('GET', '/me', status: 200)->assertJsonPath('name', 'Ilse Varga');
+        $this->ask('POST', '/sign-out', status: 204);
+    }
+
+    public function testTooManyTriesAreHeldBack(): void
+    {
+        for ($i = 0; $i < 5; ++$i) {
+            $this->ask('POST', '/sign-in', ['email' => 'guess@lindenhalt.example', 'password' => 'wrong'], 422);
+        }
+        $this->ask('POST', '/sign-in', ['email' => 'guess@lindenhalt.example', 'password' => 'wrong'], 429);
+    }
+
+    public function testEveryAnswerCarriesTheSecurityHeaders(): void
+    {
+        $page = $this->get('/');
+        $page->assertOk();
+        $policy = (string) $page->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("script-src 'self';", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+        preg_match("/nonce-([^']+)'/", $policy, $nonce);
+        self::assertStringContainsString('content="' . ($nonce[1] ?? '?') . '"', (string) $page->getContent());
+        self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\bsrc=)[^>]*>/', (string) $page->getContent(), 'no inline script');
+        $this->get('/api/me', ['Accept' => 'application/json'])->assertHeader('X-Frame-Options', 'DENY')->assertHeader('X-Content-Type-Options', 'nosniff');
+    }
+
+    public function testNothingIsLoadedFromElsewhere(): void
+    {
+        preg_match_all('#(?:src|href)="(https?:)?//([^"/]+)#', (string) $this->get('/')->getContent(), $hosts);
+        self::assertSame([], array_diff(array_unique($hosts[2]), ['localhost', '127.0.0.1:8480', '127.0.0.1']));
+    }
+}

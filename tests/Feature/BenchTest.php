@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BenchEvent;
+use App\Models\Role;
+use Tests\TestCase;
+
+final class BenchTest extends TestCase
+{
+    public function testTheSameEventSentTwiceCountsOnce(): void
+    {
+        $t = $this->atBench();
+        $event = $t->event('step-done', ['step' => 'power-off']);
+        self::assertSame([$event['id']], $t->send([$event])['accepted']);
+        self::assertSame([$event['id']], $t->send([$event])['accepted']);
+        self::assertSame(1, BenchEvent::query()->count());
+    }
+
+    public function testWhatTheRulesForbidIsRefusedWithItsReasonAndTheRestIsKept(): void
+    {
+        $t = $this->atBench();
+        $answer = $t->send([$t->event('step-done', ['step' => 'power-off']), $t->event('step-done', ['step' => 'unplug:battery-plug']), $t->event('step-done', ['step' => 'take-out:sim-tray'])]);
+        self::assertCount(2, (array) $answer['accepted']);
+        $refused = (array) $answer['refused'];
+        self::assertIsArray($refused[0]);
+        self::assertIsArray($refused[0]['reason']);
+        self::assertSame('waits-for', $refused[0]['reason']['code']);
+        self::assertSame(2, BenchEvent::query()->count());
+    }
+
+    public function testABatchWithABadEventIsRefusedWhole(): void
+    {
+        $t = $this->atBench();
+        $good = $t->event('step-done', ['step' => 'power-off']);
+        $this->ask('POST', "/jobs/$t->job/events", ['events' => [$good, ['id' => 'no-uuid', 'type' => 'dance', 'at' => 1, 'data' => []]]], 422)
+            ->assertJsonValidationErrors(['events.1.id', 'events.1.type', 'events.1.at']);
+        self::assertSame(0, BenchEvent::query()->count());
+    }
+
+    public function testAClockIsSeenFromEverywhereUntilItsStepIsDone(): void
+    {
+        $t = $this->atBench();
+        foreach (['power-off', 'take-out:sim-tray', 'tape-glass', 'unscrew:tail-screws'] as $step) {
+            $t->send([$t->event('step-done', ['step' => $step])]);
+        }
+        $t->send([$t->event('timer-started', ['step' => 'heat:seal'])]);
+        $timers = $this->ask('GET', '/timers', status: 200)->json('timers');
+        self::assertIsArray($timers);
+        self::assertCount(1, $timers);
+        $t->send([$t->event('step-done', ['step' => 'heat:seal'])]);
+        self::assertSame([], $this->ask('GET', '/timers', status: 200)->json('timers'));
+    }
+
+    public function testCheckInScopePartAndPlanStayOnceWorkHasBegun(): void
+    {
+        $t = $this->atBench();
+        $t->send([$t->event('step-done', ['step' => 'power-off'])]);
+        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'set' => 90], 409)->assertJsonPath('code', 'bench-started');
+        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $t->version, 'condition' => Technician::condition([])], 409);
+    }
+
+    public function testNoHandOverWithAnUntestedGateUnlessAReasonIsWritten(): void
+    {
+        $t = $this->atBench();
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true], 422)->assertJsonValidationErrors(['gate.trial', 'gate.finished', 'bench']);
+        $t->workThrough();
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => false], 422)->assertJsonValidationErrors(['customerTold']);
+        $t->change('hand-over', ['customerTold' => true]);
+        $this->ask('POST', "/jobs/$t->job/events", ['events' => [$t->event('problem', ['text' => 'too late'])]], 409)->assertJsonPath('code', 'closed');
+    }
+
+    public function testANewFaultNeedsToBeAgreedWithTheCustomer(): void
+    {
+        $t = $this->atBench();
+        $t->workThrough('earpiece');
+        $proof = $this->ask('GET', "/jobs/$t->job/proof", status: 200);
+        self::assertSame(['earpiece'], $proof->json('newFaults'));
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true], 422)->assertJsonValidationErrors(['newFaultsReason']);
+        $t->change('hand-over', ['customerTold' => true, 'newFaultsReason' => 'earpiece to be replaced on Friday, free of charge']);
+    }
+
+    public function testTheRequestsThatTheBenchIsNotReadyForSaySo(): void
+    {
+        $this->as(Role::Technician);
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        foreach (['bench', 'proof', 'plan', 'part', 'export.json', 'sheet.pdf'] as $station) {
+            $this->ask('GET', "/jobs/$t->job/$station", status: 409)->assertJsonPath('code', 'not-reachable');
+        }
+        $this->ask('GET', '/jobs/' . $this->newId(), status: 404);
+    }
+
+    private function atBench(): Technician
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+
+        return $t;
+    }
+}

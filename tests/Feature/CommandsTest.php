@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Tests\Schemas;
+use Tests\TestCase;
+
+final class CommandsTest extends TestCase
+{
+    public function testPlanPrintsThePlanDocument(): void
+    {
+        $code = Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json'), '--part' => 'display-assembly', '--source' => 'plate:85', '--fault' => 'cracked-glass,spots', '--json' => true]);
+        self::assertSame(0, $code);
+        $document = json_decode(Artisan::output(), false, 64, JSON_THROW_ON_ERROR);
+        self::assertSame([], Schemas::faults($document, 'schemas/plan.schema.json'));
+    }
+
+    public function testPlanSaysWhatIsWrongWithItsOptions(): void
+    {
+        foreach ([['--part' => 'lid'], ['--part' => 'display-assembly', '--source' => 'oven:200'], ['--part' => 'display-assembly', '--fault' => 'sad'], ['--part' => 'glass-only'], ['--part' => 'display-assembly', '--source' => 'plate:400']] as $options) {
+            self::assertSame(1, Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json')] + $options));
+            self::assertNotSame('', trim(Artisan::output()));
+        }
+    }
+
+    public function testCheckPrintsFilePathAndReasonAndFails(): void
+    {
+        self::assertSame(0, Artisan::call('facelift:check', ['file' => [base_path('phones/quillon-vesper.phone.json'), base_path('phones/brasca-fern-5.phone.json')]]));
+        self::assertSame('', Artisan::output());
+        $bad = (string) tempnam(sys_get_temp_dir(), 'phone');
+        $data = json_decode((string) file_get_contents(base_path('phones/quillon-vesper.phone.json')), true);
+        assert(is_array($data));
+        $data['family'] = 'sliding';
+        file_put_contents($bad, json_encode($data));
+        self::assertSame(1, Artisan::call('facelift:check', ['file' => [$bad, '/no/such/file']]));
+        $output = Artisan::output();
+        unlink($bad);
+        self::assertStringContainsString("$bad: family: must be one of front-opening", $output);
+        self::assertStringContainsString('/no/such/file: $: cannot be read', $output);
+    }
+}

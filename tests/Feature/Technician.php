@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\ShelfItem;
+use Facelift\Bench\BenchPlan;
+use Tests\TestCase;
+
+/** Takes a job from station to station through the API, as the page does. */
+final class Technician
+{
+    public int $version = 1;
+    private int $clock;
+
+    public function __construct(private readonly TestCase $test, public readonly string $job)
+    {
+        $this->clock = (int) now()->subHours(3)->getTimestampMs();
+    }
+
+    /** @param list<string> $seen */
+    public function checkIn(string $phone, string $code, array $seen, string $customer = 'Test Customer'): void
+    {
+        $this->put('POST', '/jobs', ['id' => $this->job, 'phone' => $phone, 'modelCode' => $code, 'colour' => null, 'customer' => $customer, 'imei' => null], 201);
+        $this->change('check-in', ['condition' => self::condition($seen)]);
+    }
+
+    /**
+     * @param list<string> $seen
+     *
+     * @return array<string, mixed>
+     */
+    public static function condition(array $seen): array
+    {
+        return ['observations' => $seen, 'cracks' => [['face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]]], 'functions' => [['function' => 'image', 'state' => 'works'], ['function' => 'touch', 'state' => 'works'], ['function' => 'earpiece', 'state' => 'works']], 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false];
+    }
+
+    public function planned(string $kind, string $label, float $set = 85): void
+    {
+        $this->change('scope', ['kind' => $kind, 'reason' => null]);
+        $this->change('part', ['item' => ShelfItem::query()->where('label', $label)->firstOrFail()->id]);
+        $this->change('plan', ['set' => $set]);
+    }
+
+    /** @param array<string, mixed> $body */
+    public function change(string $station, array $body, int $status = 200): void
+    {
+        $answer = $this->put('PUT', "/jobs/$this->job/$station", ['version' => $this->version] + $body, $status);
+        if ($status === 200) {
+            $version = $answer['version'] ?? null;
+            assert(is_int($version));
+            $this->version = $version;
+        }
+    }
+
+    /**
+     * @param list<array{id: string, type: string, at: int, data: array<string, string|int>}> $events
+     *
+     * @return array<mixed>
+     */
+    public function send(array $events): array
+    {
+        return $this->put('POST', "/jobs/$this->job/events", ['events' => $events], 200);
+    }
+
+    /**
+     * @param array<string, string|int> $data
+     *
+     * @return array{id: string, type: string, at: int, data: array<string, string|int>}
+     */
+    public function event(string $type, array $data): array
+    {
+        return ['id' => \Illuminate\Support\Str::uuid()->toString(), 'type' => $type, 'at' => $this->clock += 1000, 'data' => $data];
+    }
+
+    /** Works through the whole plan; functions named fail at the last gate. */
+    public function workThrough(string ...$failing): void
+    {
+        $job = Job::query()->findOrFail($this->job);
+        $plan = BenchPlan::of($job->plan, 'battery-plug');
+        foreach ($plan->steps as $step) {
+            $events = $step->wait > 0 ? [$this->event('timer-started', ['step' => $step->id])] : [];
+            foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {
+                $outcome = $step->gate === 'finished' && in_array($function, $failing, true) ? 'fail' : 'pass';
+                $events[] = $this->event('test', ['gate' => (string) $step->gate, 'function' => $function, 'outcome' => $outcome]);
+            }
+            $answer = $this->send([...$events, $this->event('step-done', ['step' => $step->id])]);
+            TestCase::assertSame([], $answer['refused'], $step->id);
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return array<mixed>
+     */
+    private function put(string $method, string $path, array $body, int $status): array
+    {
+        $answer = $this->test->talk($method, $path, $body, $status)->json();
+        assert(is_array($answer));
+
+        return $answer;
+    }
+}

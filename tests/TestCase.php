@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Role;
+use App\Models\ShelfItem;
+use App\Models\User;
+use Database\Seeders\DemoShelf;
+use Illuminate\Foundation\Testing\DatabaseTruncation;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A feature test: real routes, real MariaDB, and every answer checked against the contract. */
+abstract class TestCase extends BaseTestCase
+{
+    use DatabaseTruncation;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withHeaders(['Origin' => 'http://127.0.0.1:8480', 'Referer' => 'http://127.0.0.1:8480/']);
+    }
+
+    protected function as(Role $role): User
+    {
+        $user = User::query()->where('role', $role)->first() ?? User::query()->create(['name' => 'Test ' . $role->value, 'email' => $role->value . '@lindenhalt.example', 'password' => 'right-password', 'role' => $role]);
+        $this->flushSession();
+        $this->actingAs($user, 'web');
+
+        return $user;
+    }
+
+    protected function shelf(): void
+    {
+        foreach (DemoShelf::ITEMS as $item) {
+            ShelfItem::query()->create($item + ['state' => 'new']);
+        }
+    }
+
+    /**
+     * Asks the API and checks the answer against the contract.
+     *
+     * @param array<string, mixed> $body
+     *
+     * @return TestResponse<Response>
+     */
+    protected function ask(string $method, string $path, array $body = [], ?int $status = null): TestResponse
+    {
+        $response = $this->json($method, '/api' . $path, $body);
+        if ($status !== null) {
+            self::assertSame($status, $response->getStatusCode(), (string) $response->getContent());
+        }
+        Contract::check($method, '/api' . explode('?', $path)[0], $response);
+
+        return $response;
+    }
+
+    /**
+     * The same for helpers that are not test cases themselves.
+     *
+     * @param array<string, mixed> $body
+     *
+     * @return TestResponse<Response>
+     */
+    public function talk(string $method, string $path, array $body, int $status): TestResponse
+    {
+        return $this->ask($method, $path, $body, $status);
+    }
+
+    protected function newId(): string
+    {
+        return Str::uuid()->toString();
+    }
+}
