@@ -1,7 +1,8 @@
 <?php
 
 declare(strict_types=1);
+use App\Providers\AppServiceProvider;
 
 return [
-    App\Providers\AppServiceProvider::class,
+    AppServiceProvider::class,
 ];

@@ -14,6 +14,8 @@ use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\TimerController;
+use App\Models\Job;
+use App\Models\ShelfItem;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -21,12 +23,12 @@ Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttl
 Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy']);
     Route::get('me', [SessionController::class, 'show']);
-    Route::get('phones', [PhoneController::class, 'index'])->can('viewAny', App\Models\Job::class);
-    Route::get('phones/{phone}', [PhoneController::class, 'show'])->can('viewAny', App\Models\Job::class);
-    Route::get('shelf', ShelfController::class)->can('viewAny', App\Models\ShelfItem::class);
-    Route::get('timers', TimerController::class)->can('viewAny', App\Models\Job::class);
-    Route::get('jobs', [JobController::class, 'index'])->can('viewAny', App\Models\Job::class);
-    Route::post('jobs', [JobController::class, 'store'])->can('create', App\Models\Job::class);
+    Route::get('phones', [PhoneController::class, 'index'])->can('viewAny', Job::class);
+    Route::get('phones/{phone}', [PhoneController::class, 'show'])->can('viewAny', Job::class);
+    Route::get('shelf', ShelfController::class)->can('viewAny', ShelfItem::class);
+    Route::get('timers', TimerController::class)->can('viewAny', Job::class);
+    Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
+    Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
 
     Route::prefix('jobs/{job}')->whereUuid('job')->group(static function (): void {
         Route::get('', [JobController::class, 'show'])->can('view', 'job');

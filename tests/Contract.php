@@ -15,28 +15,29 @@ final class Contract
     public static function check(string $method, string $path, TestResponse $response): void
     {
         [$template, $operation] = self::operation($method, $path);
-        $status = (string) $response->getStatusCode();
+        $status = (string) $response->baseResponse->getStatusCode();
         $responses = $operation['responses'] ?? [];
         Assert::assertIsArray($responses);
-        Assert::assertArrayHasKey($status, $responses, "$method $template may not answer $status: " . $response->getContent());
+        Assert::assertArrayHasKey($status, $responses, "$method $template may not answer $status: " . $response->baseResponse->getContent());
         $pointer = '#/paths/' . self::escaped($template) . '/' . strtolower($method) . '/responses/' . $status;
         $answer = $responses[$status];
         Assert::assertIsArray($answer);
         if (isset($answer['$ref'])) {
-            $pointer = (string) $answer['$ref'];
+            $pointer = $answer['$ref'];
+            Assert::assertIsString($pointer);
             $answer = self::at($pointer);
         }
         $content = $answer['content'] ?? [];
         Assert::assertIsArray($content);
         $type = explode(';', (string) $response->headers->get('Content-Type'))[0];
         if ($content === []) {
-            Assert::assertSame('', (string) $response->getContent());
+            Assert::assertSame('', (string) $response->baseResponse->getContent());
 
             return;
         }
         Assert::assertArrayHasKey($type, $content);
         if ($type === 'application/json') {
-            $faults = Schemas::faults(json_decode((string) $response->getContent(), false, 512, \JSON_THROW_ON_ERROR), 'openapi.yaml' . $pointer . '/content/application~1json/schema');
+            $faults = Schemas::faults(json_decode((string) $response->baseResponse->getContent(), false, 512, \JSON_THROW_ON_ERROR), 'openapi.yaml' . $pointer . '/content/application~1json/schema');
             Assert::assertSame([], $faults, "$method $template, $status");
         }
     }

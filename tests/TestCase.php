@@ -10,6 +10,8 @@ use App\Models\User;
 use Database\Seeders\DemoShelf;
 use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,6 +30,7 @@ abstract class TestCase extends BaseTestCase
     protected function as(Role $role): User
     {
         $user = User::query()->where('role', $role)->first() ?? User::query()->create(['name' => 'Test ' . $role->value, 'email' => $role->value . '@lindenhalt.example', 'password' => 'right-password', 'role' => $role]);
+        Auth::forgetGuards();
         $this->flushSession();
         $this->actingAs($user, 'web');
 
@@ -52,7 +55,7 @@ abstract class TestCase extends BaseTestCase
     {
         $response = $this->json($method, '/api' . $path, $body);
         if ($status !== null) {
-            self::assertSame($status, $response->getStatusCode(), (string) $response->getContent());
+            self::assertSame($status, $response->baseResponse->getStatusCode(), (string) $response->baseResponse->getContent());
         }
         Contract::check($method, '/api' . explode('?', $path)[0], $response);
 
@@ -69,6 +72,21 @@ abstract class TestCase extends BaseTestCase
     public function talk(string $method, string $path, array $body, int $status): TestResponse
     {
         return $this->ask($method, $path, $body, $status);
+    }
+
+    /** @return list<array{method: string, uri: string, middleware: list<string>}> every route of the API */
+    protected function apiRoutes(): array
+    {
+        $routes = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            foreach (str_starts_with($route->uri(), 'api/') ? $route->methods() : [] as $method) {
+                if (is_string($method) && $method !== 'HEAD') {
+                    $routes[] = ['method' => $method, 'uri' => $route->uri(), 'middleware' => array_values(array_filter($route->gatherMiddleware(), is_string(...)))];
+                }
+            }
+        }
+
+        return $routes;
     }
 
     protected function newId(): string

@@ -18,9 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps events of a run, each checked against the state that those before it leave. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs)
-    {
-    }
+    public function __construct(private Runs $runs) {}
 
     /**
      * @param list<Event> $events
@@ -31,7 +29,7 @@ final readonly class AppendEvents
      */
     public function __invoke(Job $job, User $user, array $events): array
     {
-        return DB::transaction(function () use ($job, $user, $events): array {
+        return DB::connection()->transaction(function () use ($job, $user, $events): array {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $kept = $this->runs->events($locked);
             $answer = ['accepted' => [], 'refused' => []];

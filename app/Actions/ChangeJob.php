@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Conflict;
+use App\Models\BenchEvent;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 
@@ -19,7 +20,7 @@ final readonly class ChangeJob
     public function beforeBench(Job $job, int $version, \Closure $change): Job
     {
         return $this->locked($job, $version, $change, static function (Job $locked): void {
-            if ($locked->events()->exists()) {
+            if (BenchEvent::query()->where('job_id', $locked->id)->exists()) {
                 throw Conflict::benchStarted($locked);
             }
         });
@@ -32,8 +33,7 @@ final readonly class ChangeJob
      */
     public function atAnyTime(Job $job, int $version, \Closure $change): Job
     {
-        return $this->locked($job, $version, $change, static function (): void {
-        });
+        return $this->locked($job, $version, $change, static function (): void {});
     }
 
     /**
@@ -42,7 +42,7 @@ final readonly class ChangeJob
      */
     private function locked(Job $job, int $version, \Closure $change, \Closure $guard): Job
     {
-        return DB::transaction(static function () use ($job, $version, $change, $guard): Job {
+        return DB::connection()->transaction(static function () use ($job, $version, $change, $guard): Job {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $closed = $locked->handed_over_at !== null;
             $change($locked);

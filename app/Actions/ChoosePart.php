@@ -11,23 +11,21 @@ use App\Support\PhoneLibrary;
 use Facelift\Fit\Fitter;
 use Facelift\Fit\Verdict;
 use Facelift\Fit\Wish;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Reserves a part for a job; of two who ask for the same one, one gets it and the other is told. */
+/** Reserves a part for a job; of two who ask for the same one, one gets it and the other is told. A part that does not fit is refused as invalid. */
 final readonly class ChoosePart
 {
-    public function __construct(private ChangeJob $change, private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private ChangeJob $change, private PhoneLibrary $phones) {}
 
     /**
-     * @throws Conflict            If the part has been taken, or the job was changed meanwhile.
-     * @throws ValidationException If the part does not fit.
+     * @throws Conflict If the part has been taken, or the job was changed meanwhile.
      */
     public function __invoke(Job $job, int $version, int $itemId): Job
     {
-        return DB::transaction(fn (): Job => $this->change->beforeBench($job, $version, function (Job $locked) use ($itemId): void {
+        return DB::connection()->transaction(fn(): Job => $this->change->beforeBench($job, $version, function (Job $locked) use ($itemId): void {
             $item = ShelfItem::query()->lockForUpdate()->find($itemId);
             if ($item === null || $item->state === 'faulty') {
                 throw ValidationException::withMessages(['item' => 'This part is not on the shelf, or is marked faulty.']);
@@ -44,7 +42,7 @@ final readonly class ChoosePart
             $locked->plan = null;
             $locked->plate = null;
             // The reservation lives on the part: touch the job so that its version counts up.
-            $locked->updated_at = now();
+            $locked->updated_at = Carbon::now();
         }));
     }
 

@@ -11,16 +11,13 @@ use App\Support\Runs;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 
-/** Closes a job once everything is done, tested or waived with a reason, and told to the customer. */
+/** Closes a job once everything is done, tested or waived with a reason, and told to the customer; what is open is refused as invalid, field by field. */
 final readonly class HandOver
 {
-    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof)
-    {
-    }
+    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof) {}
 
     /**
-     * @throws ValidationException If something is open; it says what.
-     * @throws Conflict            If the job was changed meanwhile.
+     * @throws Conflict If the job was changed meanwhile.
      */
     public function __invoke(Job $job, int $version, bool $customerTold, ?string $newFaultsReason): Job
     {

@@ -17,9 +17,7 @@ final readonly class MakePlan
     /** A promise leaves this much air over the plan's own minutes (common practice, no source). */
     private const AIR = 1.25;
 
-    public function __construct(private ChangeJob $change, private Planning $planning, private Stations $stations)
-    {
-    }
+    public function __construct(private ChangeJob $change, private Planning $planning, private Stations $stations) {}
 
     /** @throws Conflict If no part is chosen yet, or the job was changed meanwhile. */
     public function __invoke(Job $job, int $version, float $set): Job

@@ -13,9 +13,7 @@ use Illuminate\Validation\ValidationException;
 /** Opens a job under the id that the client made; the same id again gives the job that is there. */
 final readonly class OpenJob
 {
-    public function __construct(private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones) {}
 
     /**
      * @param array{id: string, phone: string, modelCode: string, colour: string|null, customer: string, imei: string|null} $data
@@ -32,7 +30,7 @@ final readonly class OpenJob
             throw ValidationException::withMessages(['colour' => $identity->name() . ' comes in ' . implode(', ', $identity->colours) . '.']);
         }
 
-        return DB::transaction(static function () use ($user, $data): Job {
+        return DB::connection()->transaction(static function () use ($user, $data): Job {
             $there = Job::query()->lockForUpdate()->find($data['id']);
 
             return $there ?? Job::query()->create([

@@ -27,12 +27,14 @@ use Illuminate\Support\Carbon;
  * @property ReplacementKind|null           $kind
  * @property string|null                    $kind_reason
  * @property float|null                     $plate             °C
- * @property array<string, mixed>|null      $plan              the plan document the bench works from
+ * @property-read array<string, mixed>|null $plan              the plan document the bench works from
+ * @property-write string|null              $plan              its JSON text
  * @property string|null                    $new_faults_reason
  * @property Carbon|null                    $promised_at
  * @property Carbon|null                    $handed_over_at
  * @property int                            $opened_by
  * @property Carbon                         $created_at
+ * @property Carbon                         $updated_at
  * @property-read ShelfItem|null            $part
  * @property-read Collection<int, BenchEvent> $events
  */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\User;
 use App\Support\PhoneLibrary;
 use App\Support\Words;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -17,18 +18,18 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(PhoneLibrary::class, static fn (): PhoneLibrary => new PhoneLibrary(base_path('phones')));
-        $this->app->singleton(Words::class, static fn (): Words => Words::fromFile(resource_path('words/en.json')));
+        $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
+        $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
-        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute(600)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(600)->by($request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip()));
     }
 }

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\Conflict;
 use App\Models\BenchEvent;
 use App\Models\Job;
 
 /** The whole job in the format `facelift-job`, version 1. */
 final readonly class JobExport
 {
-    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof) {}
 
     /**
      * @return array<string, mixed>
      *
-     * @throws \App\Exceptions\Conflict If the job has no plan yet.
+     * @throws Conflict If the job has no plan yet.
      */
     public function of(Job $job): array
     {
@@ -36,7 +35,7 @@ final readonly class JobExport
             'kind' => $job->kind?->value,
             'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
             'plan' => json_decode(Documents::stored($job, 'plan')),
-            'events' => $job->events()->orderBy('at')->orderBy('id')->get()->map(static fn (BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
+            'events' => BenchEvent::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get()->map(static fn(BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
             'proof' => $this->rows($table['gates']),
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
         ];

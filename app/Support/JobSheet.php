@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\Conflict;
 use App\Models\Job;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -13,11 +14,9 @@ use Illuminate\Support\Carbon;
 /** The job sheet that goes with the phone, as PDF. */
 final readonly class JobSheet
 {
-    public function __construct(private JobExport $export, private Runs $runs, private Words $words)
-    {
-    }
+    public function __construct(private JobExport $export, private Runs $runs, private Words $words, private PhoneLibrary $phones) {}
 
-    /** @throws \App\Exceptions\Conflict If the job has no plan yet. */
+    /** @throws Conflict If the job has no plan yet. */
     public function pdf(Job $job): string
     {
         $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('framework'), 'tempDir' => storage_path('framework')]);
@@ -29,7 +28,7 @@ final readonly class JobSheet
         return (string) $pdf->output();
     }
 
-    /** @throws \App\Exceptions\Conflict If the job has no plan yet. */
+    /** @throws Conflict If the job has no plan yet. */
     public function html(Job $job): string
     {
         $state = $this->runs->state($job);
@@ -50,29 +49,30 @@ final readonly class JobSheet
      */
     private function adhesives(Job $job, BenchState $state): array
     {
-        $steps = is_array($job->plan['steps'] ?? null) ? $job->plan['steps'] : [];
-        $clamps = [];
-        foreach ($steps as $step) {
-            if (is_array($step) && $step['kind'] === 'clamp' && is_array($step['subjects'])) {
-                $clamps[$step['subjects'][0]] = $step;
-            }
-        }
+        $plan = $this->runs->plan($job);
         $rows = [];
-        foreach ($steps as $step) {
-            if (!is_array($step) || $step['kind'] !== 'lay-seal' || !is_array($step['figures']) || !is_array($step['subjects'])) {
+        foreach ($plan->steps as $step) {
+            if ($step->kind !== 'lay-seal') {
                 continue;
             }
-            $clamp = $clamps[$step['subjects'][0]] ?? null;
-            $started = $clamp === null ? null : ($state->timers[$clamp['id']] ?? null);
-            $done = $state->done[$step['id']] ?? null;
+            $bond = substr($step->id, strlen('lay-seal:'));
+            $clamp = $plan->steps['clamp:' . $bond] ?? null;
+            $started = $clamp === null ? null : ($state->timers[$clamp->id] ?? null);
+            $done = $state->done[$step->id] ?? null;
+            $file = $this->phones->phone($job->phone)->bonds[$bond];
             $rows[] = [
-                'name' => (string) $step['figures']['name'],
-                'how' => $this->words->say('renewal.' . $step['figures']['how']),
-                'done' => $done === null ? null : Carbon::createFromTimestampMs($done->at)->toDateTimeString('minute') . ' UTC',
-                'set' => $started === null ? null : Carbon::createFromTimestampMs($started->at)->addSeconds((int) $clamp['wait'])->toDateTimeString('minute') . ' UTC',
+                'name' => $file->name,
+                'how' => $this->words->say('renewal.' . $file->renewal->value),
+                'done' => $done === null ? null : self::moment($done->at),
+                'set' => $started === null || $clamp === null ? null : self::moment($started->at + (int) ($clamp->wait * 1000)),
             ];
         }
 
         return $rows;
+    }
+
+    private static function moment(int $at): string
+    {
+        return Carbon::createFromTimestampMs($at)->toDateTimeString('minute') . ' UTC';
     }
 }

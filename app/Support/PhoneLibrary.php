@@ -14,9 +14,7 @@ final class PhoneLibrary
     /** @var array<string, Phone> */
     private array $read = [];
 
-    public function __construct(private readonly string $folder)
-    {
-    }
+    public function __construct(private readonly string $folder) {}
 
     /** @throws NotFoundHttpException If there is no file for this id. */
     public function phone(string $id): Phone
@@ -39,12 +37,12 @@ final class PhoneLibrary
     public function search(string $query): array
     {
         $words = preg_split('/\s+/', mb_strtolower(trim($query)), -1, PREG_SPLIT_NO_EMPTY);
-        $phones = array_map(fn (string $file): Phone => $this->phone(basename($file, '.phone.json')), $this->files());
+        $phones = array_map(fn(string $file): Phone => $this->phone(basename($file, '.phone.json')), $this->files());
 
         return array_values(array_filter($phones, static function (Phone $phone) use ($words): bool {
             $text = mb_strtolower($phone->identity->name() . ' ' . implode(' ', array_keys($phone->identity->codes)));
 
-            return array_filter($words === false ? [] : $words, static fn (string $word): bool => !str_contains($text, $word)) === [];
+            return array_filter($words === false ? [] : $words, static fn(string $word): bool => !str_contains($text, $word)) === [];
         }));
     }
 

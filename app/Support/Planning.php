@@ -20,9 +20,7 @@ final readonly class Planning
     /** Usual setting of the plate for a first look at the kinds of part, °C (common practice). */
     public const USUAL_SET = 85.0;
 
-    public function __construct(private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones) {}
 
     public function condition(Job $job): Condition
     {
@@ -44,8 +42,8 @@ final readonly class Planning
     /** @return list<Plan> one for every kind of part that exists for the phone */
     public function plans(Job $job): array
     {
-        $kinds = array_map(static fn (Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
+        $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
 
-        return array_map(fn (ReplacementKind $kind): Plan => $this->planFor($job, $kind, self::USUAL_SET), $kinds);
+        return array_map(fn(ReplacementKind $kind): Plan => $this->planFor($job, $kind, self::USUAL_SET), $kinds);
     }
 }

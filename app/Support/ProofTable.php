@@ -20,9 +20,7 @@ use Facelift\Route\RoutePlanner;
 /** Sets every test beside what the function did at check-in. */
 final readonly class ProofTable
 {
-    public function __construct(private Runs $runs, private Planning $planning, private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private Runs $runs, private Planning $planning, private PhoneLibrary $phones) {}
 
     /** @return array{gates: list<array<string, mixed>>, newFaults: list<string>} */
     public function of(Job $job, BenchState $state): array
@@ -32,7 +30,7 @@ final readonly class ProofTable
         $route = $this->route($job);
         $gates = [];
         foreach ($plan->gates as $gate => $functions) {
-            $rows = array_map(fn (string $f): array => $this->row($job, $gate, PhoneFunction::from($f), $state, $condition, $route), $functions);
+            $rows = array_map(fn(string $f): array => $this->row($job, $gate, PhoneFunction::from($f), $state, $condition, $route), $functions);
             $gates[] = ['gate' => $gate, 'open' => $gate === 'check-in' ? 0 : count($state->untested($plan, $gate)), 'waived' => $state->waived[$gate] ?? null, 'rows' => $rows];
         }
 
@@ -47,7 +45,7 @@ final readonly class ProofTable
         foreach (array_keys($this->runs->plan($job)->gates) as $gate) {
             $last = array_replace($last, $state->tests[$gate] ?? []);
         }
-        $faults = array_filter($last, static fn (string $outcome, string $function): bool => Change::between($condition->stateOf(PhoneFunction::from($function)), Outcome::from($outcome)) === Change::NewFault, ARRAY_FILTER_USE_BOTH);
+        $faults = array_filter($last, static fn(string $outcome, string $function): bool => Change::between($condition->stateOf(PhoneFunction::from($function)), Outcome::from($outcome)) === Change::NewFault, ARRAY_FILTER_USE_BOTH);
 
         return array_keys($faults);
     }
@@ -70,7 +68,7 @@ final readonly class ProofTable
 
         return [
             'function' => $function->value, 'needs' => Need::of($function)->value, 'before' => $before->value, 'after' => $after?->value,
-            'change' => $change->value, 'causes' => array_map(static fn (Reason $r): array => $r->toArray(), $causes),
+            'change' => $change->value, 'causes' => array_map(static fn(Reason $r): array => $r->toArray(), $causes),
         ];
     }
 

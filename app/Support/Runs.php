@@ -15,9 +15,7 @@ use Facelift\Bench\Fold;
 /** The run of a job at the bench: its plan and its events, folded. */
 final readonly class Runs
 {
-    public function __construct(private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones) {}
 
     /** @throws Conflict If there is no plan that works. */
     public function plan(Job $job): BenchPlan
@@ -32,7 +30,7 @@ final readonly class Runs
     /** @return list<Event> */
     public function events(Job $job): array
     {
-        return array_values($job->events()->get()->map(static fn (BenchEvent $e): Event => $e->toEvent())->all());
+        return array_values($job->events()->get()->map(static fn(BenchEvent $e): Event => $e->toEvent())->all());
     }
 
     /** @param list<Event> $events */

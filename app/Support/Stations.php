@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Exceptions\Conflict;
 use App\Models\Job;
 use Facelift\Bench\BenchState;
 
@@ -13,8 +14,6 @@ final readonly class Stations
     public const ORDER = ['check-in', 'scope', 'part', 'plan', 'bench', 'prove', 'hand-over'];
 
     /**
-     * @param array<string, mixed>|null $plan
-     *
      * @return list<array{id: string, done: bool, reachable: bool, why: string|null}>
      */
     public function of(Job $job, ?BenchState $state, ?string $next): array
@@ -45,12 +44,12 @@ final readonly class Stations
         }, self::ORDER);
     }
 
-    /** @throws \App\Exceptions\Conflict If the station cannot be reached yet. */
+    /** @throws Conflict If the station cannot be reached yet. */
     public function mustReach(string $station, Job $job): void
     {
         foreach ($this->of($job, null, null) as $row) {
             if ($row['id'] === $station && !$row['reachable']) {
-                throw \App\Exceptions\Conflict::notReachable((string) $row['why']);
+                throw Conflict::notReachable((string) $row['why']);
             }
         }
     }

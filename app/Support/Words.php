@@ -10,15 +10,20 @@ use Facelift\Document\Reason;
 final readonly class Words
 {
     /** @param array<string, string> $texts */
-    private function __construct(private array $texts)
-    {
-    }
+    private function __construct(private array $texts) {}
 
     public static function fromFile(string $file): self
     {
         $decoded = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
 
-        return new self(is_array($decoded) ? array_filter($decoded, is_string(...)) : []);
+        $texts = [];
+        foreach (is_array($decoded) ? $decoded : [] as $key => $text) {
+            if (is_string($text)) {
+                $texts[(string) $key] = $text;
+            }
+        }
+
+        return new self($texts);
     }
 
     /**

@@ -1,11 +1,12 @@
 # Installs what is missing: Debian packages, Composer packages, npm packages, the built page.
 
 debian_missing() {
-    local extension
+    local extension modules
     command -v php >/dev/null || echo php8.2-cli
     if command -v php >/dev/null; then
+        modules=$(php -m)
         for extension in pdo_mysql:mysql intl:intl mbstring:mbstring dom:xml gd:gd; do
-            php -m | grep -qix "${extension%%:*}" || echo "php8.2-${extension##*:}"
+            grep -qix "${extension%%:*}" <<<"$modules" || echo "php8.2-${extension##*:}"
         done
     else
         echo php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd

@@ -1,9 +1,11 @@
 # MariaDB, php-fpm and nginx of this clone: own folders, own sockets, loopback only.
 
 alive() { # alive NAME: true if the process in RUN/NAME.pid runs and is ours
-    local pid
+    local pid line
     pid=$(cat "$RUN/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF -e "$RUN" -e "$VAR"
+    [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] || return 1
+    line=$(tr '\0' ' ' <"/proc/$pid/cmdline")
+    [[ "$line" == *"$RUN"* || "$line" == *"$VAR"* ]]
 }
 
 stop_one() { # stop_one NAME SIGNAL

@@ -17,7 +17,8 @@ final class DatabaseSeeder extends Seeder
         if (User::query()->exists()) {
             return;
         }
-        $password = (string) env('FACELIFT_DEMO_PASSWORD', bin2hex(random_bytes(6)));
+        $password = getenv('FACELIFT_DEMO_PASSWORD');
+        $password = is_string($password) && $password !== '' ? $password : bin2hex(random_bytes(6));
         foreach ([['Ilse Varga', 'owner', Role::Owner], ['Tomo Reket', 'technician', Role::Technician], ['Pia Lundqvist', 'desk', Role::FrontDesk]] as [$name, $account, $role]) {
             User::query()->create(['name' => $name, 'email' => $account . '@lindenhalt.example', 'password' => $password, 'role' => $role]);
         }

@@ -36,8 +36,7 @@ final class DemoJobs extends Seeder
         private readonly HandOver $handOver,
         private readonly PhoneLibrary $phones,
         private readonly Runs $runs,
-    ) {
-    }
+    ) {}
 
     public function run(): void
     {
@@ -63,10 +62,10 @@ final class DemoJobs extends Seeder
     {
         $job = $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => $phone, 'modelCode' => $code, 'colour' => $colour, 'customer' => $customer, 'imei' => null]);
         $locked = ['fingerprint', 'face-unlock'];
-        $functions = array_map(static fn (PhoneFunction $f): array => ['function' => $f->value, 'state' => in_array($f->value, $fails, true) ? 'fails' : (in_array($f->value, $locked, true) ? 'cannot-test' : 'works')], $this->phones->phone($phone)->functions());
+        $functions = array_map(static fn(PhoneFunction $f): array => ['function' => $f->value, 'state' => in_array($f->value, $fails, true) ? 'fails' : (in_array($f->value, $locked, true) ? 'cannot-test' : 'works')], $this->phones->phone($phone)->functions());
         $condition = [
             'observations' => $seen,
-            'cracks' => array_map(static fn (array $points): array => ['face' => 'front', 'points' => array_map(static fn (array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
+            'cracks' => array_map(static fn(array $points): array => ['face' => 'front', 'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
             'functions' => $functions, 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false,
         ];
 
@@ -89,7 +88,7 @@ final class DemoJobs extends Seeder
     private function work(Job $job, int $steps, float $minutesAgo): void
     {
         $plan = $this->runs->plan($job);
-        $at = (int) now()->getTimestampMs() - (int) ($minutesAgo * 60_000);
+        $at = now()->getTimestampMs() - (int) ($minutesAgo * 60_000);
         $events = [];
         foreach (array_slice($plan->steps, 0, $steps) as $step) {
             if ($step->wait > 0) {

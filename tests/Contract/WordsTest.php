@@ -42,7 +42,7 @@ final class WordsTest extends TestCase
             }
         }
         self::assertGreaterThan(200, count($keys));
-        self::assertSame([], array_values(array_filter($keys, static fn (string $key): bool => $words->say($key) === $key)));
+        self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => $words->say($key) === $key)));
         self::assertNotSame([], EventType::cases());
     }
 

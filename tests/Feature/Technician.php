@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\ShelfItem;
 use Facelift\Bench\BenchPlan;
+use Illuminate\Support\Str;
 use Tests\TestCase;
 
 /** Takes a job from station to station through the API, as the page does. */
@@ -72,7 +73,7 @@ final class Technician
      */
     public function event(string $type, array $data): array
     {
-        return ['id' => \Illuminate\Support\Str::uuid()->toString(), 'type' => $type, 'at' => $this->clock += 1000, 'data' => $data];
+        return ['id' => Str::uuid()->toString(), 'type' => $type, 'at' => $this->clock += 1000, 'data' => $data];
     }
 
     /** Works through the whole plan; functions named fail at the last gate. */

@@ -36,7 +36,7 @@ final class WholePathTest extends TestCase
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertNotNull($job->json('handedOverAt'));
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->getContent()), 'schemas/job.schema.json'));
+        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
         $this->ask('GET', '/timers', status: 200);
         $this->ask('GET', '/jobs', status: 200);
         $this->ask('GET', '/shelf', status: 200);
@@ -50,7 +50,7 @@ final class WholePathTest extends TestCase
         $t->checkIn('brasca-fern-5', 'BF5-E', ['cracked-glass'], 'Ottilie Marsh');
         $t->planned('display-assembly', 'S-201');
         $t->workThrough('earpiece');
-        $pdf = (string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->getContent();
+        $pdf = (string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->baseResponse->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
         $text = self::textOf($pdf);
         foreach (['Ottilie Marsh', 'Cracked glass', 'S-201', 'NP-2702', 'tape from the roll', 'clamped until', 'Earpiece', 'New fault', 'Water resistance as new is not promised', 'local rules apply'] as $wanted) {

@@ -8,6 +8,7 @@ use Facelift\Anatomy\PhoneReader;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Prints every fault of phone files, one per line, for people and editors. */
 final class CheckPhoneFiles extends Command
@@ -24,7 +25,7 @@ final class CheckPhoneFiles extends Command
         foreach ($files as $file) {
             foreach ($this->faults($file) as $fault) {
                 $bad = true;
-                $this->output->writeln($file . ': ' . ($fault->path === '' ? '$' : $fault->path) . ': ' . $fault->reason, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+                $this->output->writeln($file . ': ' . ($fault->path === '' ? '$' : $fault->path) . ': ' . $fault->reason, OutputInterface::OUTPUT_RAW);
             }
         }
 

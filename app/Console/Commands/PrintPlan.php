@@ -18,6 +18,7 @@ use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
 use Facelift\Quantity\OutOfRange;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Plans a job from a phone file alone; needs no database. */
 final class PrintPlan extends Command
@@ -30,14 +31,14 @@ final class PrintPlan extends Command
     {
         try {
             $plan = (new Planner())->plan($this->request());
-        } catch (Unreadable | UnknownId | OutOfRange | \UnexpectedValueException | \JsonException $e) {
+        } catch (Unreadable|UnknownId|OutOfRange|\UnexpectedValueException|\JsonException $e) {
             $this->components->error($e->getMessage());
 
             return self::FAILURE;
         }
         $this->output->writeln($this->option('json') === true
             ? json_encode((new PlanDocument())->write($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
-            : $this->text($plan, $words), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            : $this->text($plan, $words), OutputInterface::OUTPUT_RAW);
 
         return $plan->works() ? self::SUCCESS : self::FAILURE;
     }
@@ -54,8 +55,8 @@ final class PrintPlan extends Command
         if (preg_match('/^plate:(\d+(?:\.\d+)?)$/', $this->given($this->option('source')), $m) !== 1) {
             throw new \UnexpectedValueException('--source must be plate:°C, for example plate:85');
         }
-        $codes = array_filter(explode(',', $this->given($this->option('fault'))), static fn (string $c): bool => $c !== '');
-        $seen = array_map(static fn (string $c): Observation => Observation::tryFrom($c)
+        $codes = array_filter(explode(',', $this->given($this->option('fault'))), static fn(string $c): bool => $c !== '');
+        $seen = array_map(static fn(string $c): Observation => Observation::tryFrom($c)
             ?? throw new \UnexpectedValueException('--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value'))), array_values($codes));
 
         return new Request($phone, $phone->replacement($kind), Condition::observed($seen), PlateSource::at((float) $m[1]));

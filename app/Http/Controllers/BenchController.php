@@ -14,9 +14,7 @@ use Illuminate\Http\JsonResponse;
 
 final readonly class BenchController
 {
-    public function __construct(private Runs $runs)
-    {
-    }
+    public function __construct(private Runs $runs) {}
 
     public function show(Job $job): JsonResponse
     {

@@ -22,9 +22,7 @@ use Illuminate\Http\Request;
 
 final readonly class PartController
 {
-    public function __construct(private PhoneLibrary $phones, private Stations $stations)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones, private Stations $stations) {}
 
     public function show(Request $request, Job $job): JsonResponse
     {
@@ -37,14 +35,16 @@ final readonly class PartController
                 $fitting = (new Fitter())->judge($phone, $wish, $item->offer());
 
                 return [
+                    'codes' => $item->model_codes,
                     'item' => (new ShelfItemResource($item))->toArray($request),
                     'verdict' => $fitting->verdict()->value,
-                    'criteria' => array_map(static fn (Criterion $c): array => ['name' => $c->name, 'verdict' => $c->verdict->value, 'because' => $c->because->toArray()], $fitting->criteria),
+                    'criteria' => array_map(static fn(Criterion $c): array => ['name' => $c->name, 'verdict' => $c->verdict->value, 'because' => $c->because->toArray()], $fitting->criteria),
                 ];
             })
             // Another phone's parts are left out unless they share a code: they would only be noise.
-            ->filter(static fn (array $row): bool => array_intersect((array) $row['item']['modelCodes'], array_keys($phone->identity->codes)) !== [])
-            ->sortByDesc(static fn (array $row): int => (int) array_search($row['verdict'], $order, true))
+            ->filter(static fn(array $row): bool => array_intersect($row['codes'], array_keys($phone->identity->codes)) !== [])
+            ->sortByDesc(static fn(array $row): int => (int) array_search($row['verdict'], $order, true))
+            ->map(static fn(array $row): array => ['item' => $row['item'], 'verdict' => $row['verdict'], 'criteria' => $row['criteria']])
             ->values();
 
         return new JsonResponse(['data' => $rows]);

@@ -11,9 +11,7 @@ use Illuminate\Http\Request;
 
 final readonly class PhoneController
 {
-    public function __construct(private PhoneLibrary $phones)
-    {
-    }
+    public function __construct(private PhoneLibrary $phones) {}
 
     public function index(Request $request): JsonResponse
     {
@@ -31,7 +29,7 @@ final readonly class PhoneController
     private static function summary(Phone $phone): array
     {
         $i = $phone->identity;
-        $codes = array_map(static fn (string $code): array => ['code' => $code, 'region' => $i->codes[$code]], array_keys($i->codes));
+        $codes = array_map(static fn(string $code): array => ['code' => $code, 'region' => $i->codes[$code]], array_keys($i->codes));
 
         return ['id' => $i->id, 'maker' => $i->maker, 'model' => $i->model, 'year' => $i->year, 'family' => $phone->family->value, 'codes' => $codes, 'colours' => $i->colours];
     }

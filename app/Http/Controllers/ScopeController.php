@@ -18,9 +18,7 @@ use Illuminate\Http\JsonResponse;
 
 final readonly class ScopeController
 {
-    public function __construct(private Planning $planning, private PhoneLibrary $phones, private Stations $stations)
-    {
-    }
+    public function __construct(private Planning $planning, private PhoneLibrary $phones, private Stations $stations) {}
 
     public function show(Job $job): JsonResponse
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,7 +35,9 @@ final readonly class SessionController
 
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        $guard = Auth::guard('web');
+        assert($guard instanceof StatefulGuard);
+        $guard->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -20,9 +20,9 @@ final readonly class TimerController
             $plan = $runs->plan($job);
             $timers = BenchStateResource::timers($plan, $runs->state($job));
 
-            return array_map(static fn (array $t): array => ['job' => $job->id, 'tag' => $job->tag(), 'kind' => $plan->steps[$t['step']]->kind] + $t, $timers);
+            return array_map(static fn(array $t): array => ['job' => $job->id, 'tag' => $job->tag(), 'kind' => $plan->steps[$t['step']]->kind] + $t, $timers);
         });
 
-        return new JsonResponse(['now' => (int) now()->getTimestampMs(), 'timers' => $timers->values()]);
+        return new JsonResponse(['now' => now()->getTimestampMs(), 'timers' => $timers->values()]);
     }
 }

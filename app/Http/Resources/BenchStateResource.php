@@ -15,9 +15,9 @@ final readonly class BenchStateResource
     public static function of(BenchPlan $plan, BenchState $state): array
     {
         return [
-            'now' => (int) now()->getTimestampMs(),
+            'now' => now()->getTimestampMs(),
             'next' => $state->next($plan),
-            'done' => array_map(static fn (string $step): array => ['step' => $step, 'event' => $state->done[$step]->id, 'at' => $state->done[$step]->at], array_keys($state->done)),
+            'done' => array_map(static fn(string $step): array => ['step' => $step, 'event' => $state->done[$step]->id, 'at' => $state->done[$step]->at], array_keys($state->done)),
             'timers' => self::timers($plan, $state),
             'wet' => $state->wet,
             'batteryIn' => $state->batteryIn,
@@ -27,8 +27,8 @@ final readonly class BenchStateResource
             'putOn' => (object) $state->putOn,
             'tests' => self::tests($state),
             'waived' => (object) $state->waived,
-            'extraHeat' => array_map(static fn (Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $state->extraHeat),
-            'problems' => array_map(static fn (Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $state->problems),
+            'extraHeat' => array_map(static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $state->extraHeat),
+            'problems' => array_map(static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $state->problems),
         ];
     }
 
@@ -37,7 +37,7 @@ final readonly class BenchStateResource
     {
         $running = array_diff_key($state->timers, $state->done);
 
-        return array_map(static fn (string $step): array => ['step' => $step, 'at' => $running[$step]->at, 'seconds' => $plan->steps[$step]->wait], array_keys($running));
+        return array_map(static fn(string $step): array => ['step' => $step, 'at' => $running[$step]->at, 'seconds' => $plan->steps[$step]->wait], array_keys($running));
     }
 
     /** @return list<array{gate: string, function: string, outcome: string}> */

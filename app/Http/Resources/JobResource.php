@@ -7,9 +7,6 @@ namespace App\Http\Resources;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\PhoneLibrary;
-use App\Support\Runs;
-use App\Support\Stations;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -24,17 +24,17 @@ final readonly class ScopeResource
         $advice = (new ScopeAdvice())->weigh($condition, $finding, $plans);
 
         return [
-            'layers' => array_map(static fn (LayerVerdict $v): array => ['layer' => $v->layer->value, 'likelihood' => $v->likelihood->value, 'because' => self::reasons($v->because)], $finding->layers),
+            'layers' => array_map(static fn(LayerVerdict $v): array => ['layer' => $v->layer->value, 'likelihood' => $v->likelihood->value, 'because' => self::reasons($v->because)], $finding->layers),
             'contradictions' => self::reasons($finding->contradictions),
             'proveFirst' => $finding->proveFirst,
             'pointsToDisplay' => $finding->pointsToDisplay(),
-            'kinds' => array_map(static fn (int $i): array => [
+            'kinds' => array_map(static fn(int $i): array => [
                 'kind' => $plans[$i]->request->replacement->kind->value,
                 'name' => $plans[$i]->request->replacement->name,
                 'recommended' => $advice['recommended'] === $i,
                 'suits' => $advice['suits'][$i],
                 'because' => self::reasons($advice['because'][$i]),
-                'moved' => array_map(static fn (string $id): string => $plans[$i]->request->phone->nameOf($id), $plans[$i]->route->moved),
+                'moved' => array_map(static fn(string $id): string => $plans[$i]->request->phone->nameOf($id), $plans[$i]->route->moved),
                 'removals' => count($plans[$i]->route->ids()),
                 'screws' => count($plans[$i]->mat->places),
                 'handsOn' => round($plans[$i]->handsOn()),
@@ -51,6 +51,6 @@ final readonly class ScopeResource
      */
     private static function reasons(array $reasons): array
     {
-        return array_map(static fn (Reason $r): array => $r->toArray(), $reasons);
+        return array_map(static fn(Reason $r): array => $r->toArray(), $reasons);
     }
 }

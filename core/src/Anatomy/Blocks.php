@@ -14,9 +14,7 @@ namespace Facelift\Anatomy;
 final readonly class Blocks
 {
     /** @param array<string, list<list<string>>> $clauses */
-    private function __construct(public array $clauses)
-    {
-    }
+    private function __construct(public array $clauses) {}
 
     public static function of(Phone $phone): self
     {
@@ -67,7 +65,7 @@ final readonly class Blocks
         do {
             $before = \count($left);
             foreach ($left as $id => $clauses) {
-                $open = array_filter($clauses, static fn (array $any): bool => array_diff($any, array_keys($left)) === []);
+                $open = array_filter($clauses, static fn(array $any): bool => array_diff($any, array_keys($left)) === []);
                 if ($open === []) {
                     unset($left[$id]);
                 }

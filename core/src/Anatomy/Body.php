@@ -18,8 +18,7 @@ final readonly class Body
         public Rectangle $display,
         public int $pixelsWide,
         public int $pixelsHigh,
-    ) {
-    }
+    ) {}
 
     /** Pixels per inch: √(w²+h²) in pixels over the diagonal in inches. */
     public function pixelsPerInch(): float

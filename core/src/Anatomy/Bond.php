@@ -31,6 +31,5 @@ final readonly class Bond
         public Renewal $renewal,
         public float $height,
         public float $clampMinutes,
-    ) {
-    }
+    ) {}
 }

@@ -26,6 +26,5 @@ final readonly class Connector
         public bool $power,
         public bool $boots,
         public bool $clip,
-    ) {
-    }
+    ) {}
 }

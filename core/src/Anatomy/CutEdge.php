@@ -10,7 +10,5 @@ use Facelift\Geometry\Side;
 final readonly class CutEdge
 {
     /** @param list<Stretch> $stretches in the order round the edge, clockwise seen from the front */
-    public function __construct(public Side $start, public ?Side $hinge, public array $stretches)
-    {
-    }
+    public function __construct(public Side $start, public ?Side $hinge, public array $stretches) {}
 }

@@ -28,8 +28,7 @@ final readonly class Fastener
         public array $after,
         public Face $face,
         public array $places,
-    ) {
-    }
+    ) {}
 
     public function count(): int
     {

@@ -19,8 +19,7 @@ final readonly class Identity
         public float $mass,
         public array $codes,
         public array $colours,
-    ) {
-    }
+    ) {}
 
     public function name(): string
     {

@@ -22,6 +22,5 @@ final readonly class Layer
         public float $density,
         public float $specificHeat,
         public float $contact,
-    ) {
-    }
+    ) {}
 }

@@ -16,8 +16,7 @@ final readonly class Ledge
         public float $left,
         public float $recess,
         public float $module,
-    ) {
-    }
+    ) {}
 
     public function width(Side $side): float
     {

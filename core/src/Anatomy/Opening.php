@@ -24,8 +24,7 @@ final readonly class Opening
         public float $height,
         public float $clearance,
         public string $ifCovered,
-    ) {
-    }
+    ) {}
 
     public function box(): Rectangle
     {

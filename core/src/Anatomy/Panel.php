@@ -20,6 +20,5 @@ final readonly class Panel
         public float $flexNeeded,
         public bool $readerUnderDisplay,
         public int $refresh,
-    ) {
-    }
+    ) {}
 }

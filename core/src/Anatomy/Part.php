@@ -29,6 +29,5 @@ final readonly class Part
         public array $functions,
         public array $care,
         public float $seconds,
-    ) {
-    }
+    ) {}
 }

@@ -31,8 +31,7 @@ final readonly class Phone
         public array $bonds,
         public Panel $panel,
         public array $replacements,
-    ) {
-    }
+    ) {}
 
     /** @throws UnknownId If the phone has no such replacement kind. */
     public function replacement(ReplacementKind $kind): Replacement
@@ -73,7 +72,7 @@ final readonly class Phone
     /** @return list<Part> */
     public function partsOf(PartKind ...$kinds): array
     {
-        return array_values(array_filter($this->parts, static fn (Part $p): bool => \in_array($p->kind, $kinds, true)));
+        return array_values(array_filter($this->parts, static fn(Part $p): bool => \in_array($p->kind, $kinds, true)));
     }
 
     /**
@@ -83,9 +82,9 @@ final readonly class Phone
      */
     public function functions(): array
     {
-        $served = array_merge(...array_map(static fn (Part $p): array => $p->functions, array_values($this->parts)));
+        $served = array_merge(...array_map(static fn(Part $p): array => $p->functions, array_values($this->parts)));
 
-        return array_values(array_filter(PhoneFunction::cases(), static fn (PhoneFunction $f): bool => \in_array($f, $served, true)));
+        return array_values(array_filter(PhoneFunction::cases(), static fn(PhoneFunction $f): bool => \in_array($f, $served, true)));
     }
 
     /** The name of anything in the file by its id. */

@@ -6,6 +6,7 @@ namespace Facelift\Anatomy;
 
 use Facelift\Anatomy\Internal\ElementReader;
 use Facelift\Anatomy\Internal\PhoneRules;
+use Facelift\Document\Fault;
 use Facelift\Document\Faults;
 use Facelift\Document\Node;
 use Facelift\Document\Unreadable;
@@ -28,7 +29,7 @@ final readonly class PhoneReader
         $faults = new Faults();
         $root = Node::root($data, $faults)->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements')->requires('parts', 'fasteners', 'connectors', 'bonds', 'replacements');
         if ($root->string('format') !== self::FORMAT || $root->int('version', 1, 1) !== 1) {
-            throw Unreadable::because('phone file', $faults->any() ? $faults->all() : [new \Facelift\Document\Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
+            throw Unreadable::because('phone file', $faults->any() ? $faults->all() : [new Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
         }
         $phone = $this->phone($root);
         if (!$faults->any()) {
@@ -66,7 +67,7 @@ final readonly class PhoneReader
     {
         $n->only('id', 'maker', 'model', 'year', 'mass', 'codes', 'colours');
         $codes = [];
-        foreach ($n->each('codes', static fn (Node $c): array => [$c->only('code', 'region')->string('code'), $c->string('region')]) as [$code, $region]) {
+        foreach ($n->each('codes', static fn(Node $c): array => [$c->only('code', 'region')->string('code'), $c->string('region')]) as [$code, $region]) {
             $codes[$code] = $region;
         }
         if ($codes === []) {

@@ -23,6 +23,5 @@ final readonly class Replacement
         public array $lacks,
         public array $takeOut,
         public float $flexLength,
-    ) {
-    }
+    ) {}
 }

@@ -24,8 +24,7 @@ final readonly class Stretch
         public float $depth,
         public bool $forbidden,
         public ?string $behind,
-    ) {
-    }
+    ) {}
 
     /** mm */
     public function length(): float

@@ -16,9 +16,7 @@ final readonly class BenchPlan
      * @param array<string, list<string>> $gates functions to test by gate
      * @param string                      $power id of the battery's connector
      */
-    private function __construct(public array $steps, public array $gates, public string $power)
-    {
-    }
+    private function __construct(public array $steps, public array $gates, public string $power) {}
 
     /**
      * @param mixed $document a plan document
@@ -34,7 +32,7 @@ final readonly class BenchPlan
             $steps[$step->id] = $step;
         }
         $gates = [];
-        foreach ($root->each('gates', static fn (Node $n): array => [$n->string('gate'), $n->each('functions', static fn (Node $f): string => $f->string('function'))]) as [$gate, $functions]) {
+        foreach ($root->each('gates', static fn(Node $n): array => [$n->string('gate'), $n->each('functions', static fn(Node $f): string => $f->string('function'))]) as [$gate, $functions]) {
             $gates[$gate] = $functions;
         }
         if ($faults->any()) {

@@ -35,8 +35,7 @@ final readonly class BenchState
         public array $problems,
         public array $extraHeat,
         public array $known,
-    ) {
-    }
+    ) {}
 
     /** The first step of the plan that is not done; null when all are. */
     public function next(BenchPlan $plan): ?string

@@ -35,8 +35,7 @@ final readonly class BenchStep
         public array $takes,
         public ?string $wets,
         public ?string $dries,
-    ) {
-    }
+    ) {}
 
     public function isHot(): bool
     {

@@ -12,9 +12,7 @@ final readonly class Event
      * @param int                       $at   ms since 1970, UTC
      * @param array<string, string|int> $data by the type: `step`, `count`, `reason`, `event`, `place`, `state`, `gate`, `function`, `outcome`, `text`
      */
-    public function __construct(public string $id, public EventType $type, public int $at, public array $data)
-    {
-    }
+    public function __construct(public string $id, public EventType $type, public int $at, public array $data) {}
 
     public function text(string $key): string
     {

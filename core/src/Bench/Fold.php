@@ -14,14 +14,14 @@ final readonly class Fold
         foreach ($events as $event) {
             $known[$event->id] = $event;
         }
-        usort($known, static fn (Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+        usort($known, static fn(Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
         $undone = [];
         foreach ($known as $event) {
             if ($event->type === EventType::Undo) {
                 $undone[$event->text('event')] = true;
             }
         }
-        $live = array_values(array_filter($known, static fn (Event $e): bool => $e->type !== EventType::Undo && !isset($undone[$e->id])));
+        $live = array_values(array_filter($known, static fn(Event $e): bool => $e->type !== EventType::Undo && !isset($undone[$e->id])));
         $done = self::byStep($live, EventType::StepDone);
         $steps = array_values(array_intersect_key($plan->steps, $done));
         $off = self::net(array_merge(...array_column($steps, 'off')), array_merge(...array_column($steps, 'on')));
@@ -37,9 +37,9 @@ final readonly class Fold
             self::net(array_merge(...array_column($steps, 'puts')), array_merge(...array_column($steps, 'takes'))),
             self::tests($live),
             self::waived($live),
-            array_values(array_filter($live, static fn (Event $e): bool => $e->type === EventType::Problem)),
-            array_values(array_filter($live, static fn (Event $e): bool => $e->type === EventType::ExtraHeat)),
-            array_fill_keys(array_map(static fn (Event $e): string => $e->id, $known), true),
+            array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Problem)),
+            array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::ExtraHeat)),
+            array_fill_keys(array_map(static fn(Event $e): string => $e->id, $known), true),
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class Fold
             $net[$id] = ($net[$id] ?? 0) - $count;
         }
 
-        return array_filter($net, static fn (int $n): bool => $n > 0);
+        return array_filter($net, static fn(int $n): bool => $n > 0);
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class Fold
             }
         }
 
-        return array_filter($out, static fn (int $n): bool => $n > 0);
+        return array_filter($out, static fn(int $n): bool => $n > 0);
     }
 
     /**
@@ -127,7 +127,7 @@ final readonly class Fold
     /** @param list<Event> $events */
     private static function batteryIn(array $events, bool $unplugged): bool
     {
-        $look = array_filter($events, static fn (Event $e): bool => $e->type === EventType::Battery);
+        $look = array_filter($events, static fn(Event $e): bool => $e->type === EventType::Battery);
         $last = end($look);
 
         return !$unplugged || ($last !== false && $last->text('state') === 'in');

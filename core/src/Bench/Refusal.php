@@ -10,7 +10,5 @@ use Facelift\Document\Reason;
 final readonly class Refusal
 {
     /** @param bool $mayPass true if the same event may be accepted later, once others have arrived */
-    public function __construct(public Reason $reason, public bool $mayPass)
-    {
-    }
+    public function __construct(public Reason $reason, public bool $mayPass) {}
 }

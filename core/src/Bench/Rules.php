@@ -88,8 +88,8 @@ final readonly class Rules
      */
     private function forgotten(BenchState $state, BenchStep $closing): array
     {
-        $refitted = array_filter($closing->after, static fn (string $id): bool => str_starts_with($id, 'screw-in:'));
-        $groups = array_map(static fn (string $id): string => substr($id, 9), $refitted);
+        $refitted = array_filter($closing->after, static fn(string $id): bool => str_starts_with($id, 'screw-in:'));
+        $groups = array_map(static fn(string $id): string => substr($id, 9), $refitted);
 
         return array_intersect_key($state->screwsOut, array_fill_keys($groups, true));
     }
@@ -118,7 +118,7 @@ final readonly class Rules
         }
         foreach ($state->done as $stepId => $confirming) {
             if ($confirming->id === $target) {
-                $needing = array_filter(array_keys($state->done), static fn (string $d): bool => \in_array($stepId, $plan->steps[$d]->after, true));
+                $needing = array_filter(array_keys($state->done), static fn(string $d): bool => \in_array($stepId, $plan->steps[$d]->after, true));
 
                 return $needing === [] ? null : self::never('needed-by', ['steps' => implode(', ', $needing)]);
             }

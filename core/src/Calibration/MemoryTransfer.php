@@ -11,9 +11,7 @@ use Facelift\Document\Reason;
 final readonly class MemoryTransfer
 {
     /** @param list<Reason> $customerHears */
-    private function __construct(public bool $needed, public array $customerHears)
-    {
-    }
+    private function __construct(public bool $needed, public array $customerHears) {}
 
     public static function of(Panel $panel): self
     {

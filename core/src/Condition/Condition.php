@@ -31,8 +31,7 @@ final readonly class Condition
         public array $takenOut,
         public bool $canSwitchOff,
         public bool $dataNeeded,
-    ) {
-    }
+    ) {}
 
     /**
      * Nothing known but a list of observations.
@@ -46,7 +45,7 @@ final readonly class Condition
 
     public function shows(Observation ...$any): bool
     {
-        return array_filter($any, fn (Observation $o): bool => \in_array($o, $this->observations, true)) !== [];
+        return array_filter($any, fn(Observation $o): bool => \in_array($o, $this->observations, true)) !== [];
     }
 
     public function stateOf(PhoneFunction $function): FunctionState
@@ -58,12 +57,12 @@ final readonly class Condition
     {
         $seen = $face === Face::Front ? Observation::CrackedGlass : Observation::BackCracked;
 
-        return $this->shows($seen) || array_filter($this->cracks, static fn (Crack $c): bool => $c->face === $face) !== [];
+        return $this->shows($seen) || array_filter($this->cracks, static fn(Crack $c): bool => $c->face === $face) !== [];
     }
 
     public function bondIsForeign(): bool
     {
-        return array_filter($this->repairSigns, static fn (RepairSign $s): bool => $s->isOfTheBond()) !== [];
+        return array_filter($this->repairSigns, static fn(RepairSign $s): bool => $s->isOfTheBond()) !== [];
     }
 
     /** True if a crack reaches the edge somewhere between two places along a side. */

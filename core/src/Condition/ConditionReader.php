@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Condition;
 
 use Facelift\Anatomy\Face;
+use Facelift\Anatomy\PhoneFunction;
 use Facelift\Document\Faults;
 use Facelift\Document\Node;
 use Facelift\Document\Unreadable;
@@ -43,12 +44,12 @@ final readonly class ConditionReader
     {
         $n->only('function', 'state');
 
-        return [$n->enum('function', \Facelift\Anatomy\PhoneFunction::class)->value, $n->enum('state', FunctionState::class)];
+        return [$n->enum('function', PhoneFunction::class)->value, $n->enum('state', FunctionState::class)];
     }
 
     private static function crack(Node $n): Crack
     {
-        $points = $n->only('face', 'points')->each('points', static fn (Node $p): Point => new Point($p->only('x', 'y')->number('x', -5, 320), $p->number('y', -5, 320)));
+        $points = $n->only('face', 'points')->each('points', static fn(Node $p): Point => new Point($p->only('x', 'y')->number('x', -5, 320), $p->number('y', -5, 320)));
         if (\count($points) < 2 || \count($points) > 500) {
             $n->fault('points', 'must hold between 2 and 500 points');
         }

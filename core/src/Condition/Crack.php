@@ -11,9 +11,7 @@ use Facelift\Geometry\Point;
 final readonly class Crack
 {
     /** @param list<Point> $points at least two, mm in the front's coordinates */
-    public function __construct(public Face $face, public array $points)
-    {
-    }
+    public function __construct(public Face $face, public array $points) {}
 
     /** Shortest distance in mm from the crack to a point. */
     public function distanceTo(Point $point): float

@@ -35,6 +35,5 @@ final readonly class Move
         public ?string $behind = null,
         public float $grips = 0.0,
         public float $length = 0.0,
-    ) {
-    }
+    ) {}
 }

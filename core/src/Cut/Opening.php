@@ -25,8 +25,7 @@ final readonly class Opening
         public ?Binding $blocked,
         public array $samples,
         public array $phases,
-    ) {
-    }
+    ) {}
 
     public function works(): bool
     {

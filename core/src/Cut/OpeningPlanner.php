@@ -13,6 +13,7 @@ use Facelift\Condition\Condition;
 use Facelift\Geometry\RoundedRectangle;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
+use Facelift\Heat\Binding;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PlateSource;
 use Facelift\Heat\Session;
@@ -28,9 +29,7 @@ final readonly class OpeningPlanner
     private const REST_BATTERY = 45.0;
     private const MOST_HEATINGS = 12;
 
-    public function __construct(private Limits $limits = new Limits())
-    {
-    }
+    public function __construct(private Limits $limits = new Limits()) {}
 
     /** @param float $room °C */
     public function plan(Phone $phone, Bond $bond, Condition $condition, PlateSource $source, float $room = 22.0): Opening
@@ -47,7 +46,7 @@ final readonly class OpeningPlanner
         foreach ($this->passes($phone, $bond, $bond->cut, $condition) as $pass) {
             while ($session->workingWindow() < $pass->seconds) {
                 if (++$heatings > self::MOST_HEATINGS) {
-                    return new Opening($bond->id, $session->window, [], \Facelift\Heat\Binding::Battery, $session->samples(), $session->phases());
+                    return new Opening($bond->id, $session->window, [], Binding::Battery, $session->samples(), $session->phases());
                 }
                 array_push($moves, ...$this->reheat($session));
             }
@@ -83,7 +82,7 @@ final readonly class OpeningPlanner
     /** @return list<Move> one per stretch that may be cut, in the order of the file from the start side on */
     private function passes(Phone $phone, Bond $bond, CutEdge $cut, Condition $condition): array
     {
-        $allowed = array_values(array_filter($cut->stretches, static fn (Stretch $s): bool => !$s->forbidden));
+        $allowed = array_values(array_filter($cut->stretches, static fn(Stretch $s): bool => !$s->forbidden));
         $first = 0;
         foreach ($allowed as $i => $stretch) {
             if ($stretch->side === $cut->start) {
@@ -93,7 +92,7 @@ final readonly class OpeningPlanner
         }
         $ordered = [...\array_slice($allowed, $first), ...\array_slice($allowed, 0, $first)];
 
-        return array_map(fn (Stretch $s): Move => $this->pass($phone, $bond, $s, $condition), $ordered);
+        return array_map(fn(Stretch $s): Move => $this->pass($phone, $bond, $s, $condition), $ordered);
     }
 
     private function pass(Phone $phone, Bond $bond, Stretch $stretch, Condition $condition): Move

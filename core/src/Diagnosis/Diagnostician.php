@@ -41,7 +41,7 @@ final readonly class Diagnostician
     {
         $marks = array_values(array_filter([Seen::Lines, Seen::Spots, Seen::Flicker], $seen->shows(...)));
         if ($marks !== []) {
-            return array_map(static fn (Seen $m): LayerVerdict => self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, 'panel-shows-' . $m->value), $marks);
+            return array_map(static fn(Seen $m): LayerVerdict => self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, 'panel-shows-' . $m->value), $marks);
         }
         if ($seen->shows(Seen::DimImage)) {
             return $technology->isSelfLit() ? [] : [
@@ -65,7 +65,7 @@ final readonly class Diagnostician
         }
         $why = $seen->shows(Seen::StillRings) ? 'dark-but-alive' : 'dark-and-silent';
 
-        return array_map(static fn (ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, $why), [ScreenLayer::DisplayPanel, ScreenLayer::Connector, ScreenLayer::Board]);
+        return array_map(static fn(ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, $why), [ScreenLayer::DisplayPanel, ScreenLayer::Connector, ScreenLayer::Board]);
     }
 
     /** @return list<LayerVerdict> */
@@ -80,7 +80,7 @@ final readonly class Diagnostician
             return [self::verdict(ScreenLayer::Digitizer, Likelihood::Broken, 'touch-dead-under-cracks')];
         }
 
-        return array_map(static fn (ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, 'touch-dead-glass-whole'), [ScreenLayer::Digitizer, ScreenLayer::Connector, ScreenLayer::Board]);
+        return array_map(static fn(ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, 'touch-dead-glass-whole'), [ScreenLayer::Digitizer, ScreenLayer::Connector, ScreenLayer::Board]);
     }
 
     /** @return list<LayerVerdict> */
@@ -119,9 +119,9 @@ final readonly class Diagnostician
         $out = [];
         foreach (ScreenLayer::cases() as $layer) {
             foreach (Likelihood::cases() as $likelihood) {
-                $same = array_values(array_filter($verdicts, static fn (LayerVerdict $v): bool => $v->layer === $layer && $v->likelihood === $likelihood));
+                $same = array_values(array_filter($verdicts, static fn(LayerVerdict $v): bool => $v->layer === $layer && $v->likelihood === $likelihood));
                 if ($same !== []) {
-                    $out[] = new LayerVerdict($layer, $likelihood, array_merge(...array_map(static fn (LayerVerdict $v): array => $v->because, $same)));
+                    $out[] = new LayerVerdict($layer, $likelihood, array_merge(...array_map(static fn(LayerVerdict $v): array => $v->because, $same)));
                     break;
                 }
             }
@@ -133,7 +133,7 @@ final readonly class Diagnostician
     /** @param list<LayerVerdict> $verdicts */
     private function proveFirst(array $verdicts): bool
     {
-        return array_filter($verdicts, static fn (LayerVerdict $v): bool => $v->likelihood === Likelihood::Possible) !== [];
+        return array_filter($verdicts, static fn(LayerVerdict $v): bool => $v->likelihood === Likelihood::Possible) !== [];
     }
 
     private static function verdict(ScreenLayer $layer, Likelihood $likelihood, string $why): LayerVerdict

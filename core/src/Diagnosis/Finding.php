@@ -14,9 +14,7 @@ final readonly class Finding
      * @param list<Reason>       $contradictions observations that cannot both be so
      * @param bool               $proveFirst     a known-good panel must be connected before anything is stripped
      */
-    public function __construct(public array $layers, public array $contradictions, public bool $proveFirst)
-    {
-    }
+    public function __construct(public array $layers, public array $contradictions, public bool $proveFirst) {}
 
     public function is(ScreenLayer $layer, Likelihood $likelihood): bool
     {

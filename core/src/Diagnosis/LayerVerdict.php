@@ -10,7 +10,5 @@ use Facelift\Document\Reason;
 final readonly class LayerVerdict
 {
     /** @param list<Reason> $because at least one */
-    public function __construct(public ScreenLayer $layer, public Likelihood $likelihood, public array $because)
-    {
-    }
+    public function __construct(public ScreenLayer $layer, public Likelihood $likelihood, public array $because) {}
 }

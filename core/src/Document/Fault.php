@@ -11,7 +11,5 @@ final readonly class Fault
      * @param string $path   JSON path without the leading `$.`, for example `fasteners[3].length`; empty for the document itself
      * @param string $reason a sentence without a full stop, in plain words
      */
-    public function __construct(public string $path, public string $reason)
-    {
-    }
+    public function __construct(public string $path, public string $reason) {}
 }

@@ -13,9 +13,7 @@ namespace Facelift\Document;
 final readonly class Node
 {
     /** @param array<array-key, mixed> $data */
-    private function __construct(private array $data, public string $path, public Faults $faults)
-    {
-    }
+    private function __construct(private array $data, public string $path, public Faults $faults) {}
 
     public static function root(mixed $data, Faults $faults): self
     {
@@ -306,7 +304,7 @@ final readonly class Node
     {
         $case = \is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
-            $known = implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()));
+            $known = implode(', ', array_map(static fn(\BackedEnum $c): string => (string) $c->value, $enum::cases()));
             $this->faults->add($path, $value === null ? 'is missing' : 'must be one of ' . $known);
 
             return $enum::cases()[0];

@@ -8,9 +8,7 @@ namespace Facelift\Document;
 final readonly class Reason
 {
     /** @param array<string, string|float|int> $figures */
-    public function __construct(public string $code, public array $figures = [])
-    {
-    }
+    public function __construct(public string $code, public array $figures = []) {}
 
     /** @return array{code: string, figures: array<string, string|float|int>|\stdClass} */
     public function toArray(): array

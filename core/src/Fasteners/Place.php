@@ -10,7 +10,5 @@ use Facelift\Geometry\Point;
 /** One screw's own place on the screw mat. */
 final readonly class Place
 {
-    public function __construct(public string $fastener, public int $number, public Point $at, public Driver $driver, public float $length)
-    {
-    }
+    public function __construct(public string $fastener, public int $number, public Point $at, public Driver $driver, public float $length) {}
 }

@@ -11,9 +11,7 @@ use Facelift\Geometry\Point;
 final readonly class ScrewMat
 {
     /** @param list<Place> $places in the order of removal, numbered from 1 */
-    private function __construct(public array $places)
-    {
-    }
+    private function __construct(public array $places) {}
 
     /** @param list<Fastener> $fasteners in the order of removal */
     public static function of(array $fasteners): self
@@ -48,7 +46,7 @@ final readonly class ScrewMat
             $best = null;
             $reach = -1.0;
             foreach ($places as $i => $place) {
-                $nearest = array_reduce($order, static fn (float $d, int $o): float => min($d, $place->distanceTo($places[$o])), \INF);
+                $nearest = array_reduce($order, static fn(float $d, int $o): float => min($d, $place->distanceTo($places[$o])), \INF);
                 if (!\in_array($i, $order, true) && $nearest > $reach) {
                     $best = $i;
                     $reach = $nearest;

@@ -9,7 +9,5 @@ use Facelift\Document\Reason;
 /** One criterion with its verdict. */
 final readonly class Criterion
 {
-    public function __construct(public string $name, public Verdict $verdict, public Reason $because)
-    {
-    }
+    public function __construct(public string $name, public Verdict $verdict, public Reason $because) {}
 }

@@ -95,11 +95,11 @@ final readonly class Fitter
         if ($offer->brings === null) {
             return self::missing('small-parts');
         }
-        $paired = array_values(array_filter($offer->brings, static fn (string $id): bool => isset($phone->parts[$id]) && $phone->parts[$id]->pairing !== Pairing::None));
+        $paired = array_values(array_filter($offer->brings, static fn(string $id): bool => isset($phone->parts[$id]) && $phone->parts[$id]->pairing !== Pairing::None));
         if ($paired !== []) {
             return new Criterion('small-parts', Verdict::FitsWithLoss, new Reason('paired-part-fitted', ['parts' => self::named($phone, $paired)]));
         }
-        $listed = array_merge(...array_map(static fn (Replacement $r): array => $r->kind === $wish->kind ? $r->brings : [], array_values($phone->replacements)));
+        $listed = array_merge(...array_map(static fn(Replacement $r): array => $r->kind === $wish->kind ? $r->brings : [], array_values($phone->replacements)));
         $missing = array_values(array_diff($listed, $offer->brings));
 
         return $missing === []
@@ -110,7 +110,7 @@ final readonly class Fitter
     /** @param list<string> $ids */
     private static function named(Phone $phone, array $ids): string
     {
-        return implode(', ', array_map(static fn (string $id): string => isset($phone->parts[$id]) ? $phone->parts[$id]->name : $id, $ids));
+        return implode(', ', array_map(static fn(string $id): string => isset($phone->parts[$id]) ? $phone->parts[$id]->name : $id, $ids));
     }
 
     private static function missing(string $criterion): Criterion

@@ -8,12 +8,10 @@ namespace Facelift\Fit;
 final readonly class Fitting
 {
     /** @param list<Criterion> $criteria */
-    public function __construct(public array $criteria)
-    {
-    }
+    public function __construct(public array $criteria) {}
 
     public function verdict(): Verdict
     {
-        return Verdict::worst(...array_map(static fn (Criterion $c): Verdict => $c->verdict, $this->criteria));
+        return Verdict::worst(...array_map(static fn(Criterion $c): Verdict => $c->verdict, $this->criteria));
     }
 }

@@ -22,6 +22,5 @@ final readonly class Offer
         public ?string $colour,
         public ?int $refresh,
         public ?array $brings,
-    ) {
-    }
+    ) {}
 }

@@ -10,7 +10,5 @@ use Facelift\Anatomy\ReplacementKind;
 final readonly class Wish
 {
     /** @param string|null $colour bezel and frame; null if it does not matter */
-    public function __construct(public string $modelCode, public ReplacementKind $kind, public ?string $colour)
-    {
-    }
+    public function __construct(public string $modelCode, public ReplacementKind $kind, public ?string $colour) {}
 }

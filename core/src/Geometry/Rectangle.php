@@ -7,9 +7,7 @@ namespace Facelift\Geometry;
 /** An upright rectangle in mm; width and height strictly positive. */
 final readonly class Rectangle
 {
-    public function __construct(public float $x, public float $y, public float $width, public float $height)
-    {
-    }
+    public function __construct(public float $x, public float $y, public float $width, public float $height) {}
 
     public static function around(Point $centre, float $width, float $height): self
     {

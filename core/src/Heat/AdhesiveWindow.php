@@ -9,9 +9,7 @@ use Facelift\Anatomy\AdhesiveKind;
 /** Where an adhesive lets go, in °C at the bond line. Estimates from memory, to be replaced by the shop's own readings. */
 final readonly class AdhesiveWindow
 {
-    private function __construct(public float $low, public float $high)
-    {
-    }
+    private function __construct(public float $low, public float $high) {}
 
     /**
      * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C (from memory). Aged or unknown adhesive

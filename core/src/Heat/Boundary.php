@@ -14,9 +14,7 @@ final readonly class Boundary
      * @param float $coefficient W/(m²·K), zero (insulated) or more
      * @param float $medium      °C
      */
-    public function __construct(public float $coefficient, public float $medium)
-    {
-    }
+    public function __construct(public float $coefficient, public float $medium) {}
 
     public static function stillAir(float $room): self
     {

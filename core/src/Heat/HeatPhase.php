@@ -8,7 +8,5 @@ namespace Facelift\Heat;
 final readonly class HeatPhase
 {
     /** @param string $kind `heat`, `cut` or `rest` */
-    public function __construct(public string $kind, public float $from, public float $to)
-    {
-    }
+    public function __construct(public string $kind, public float $from, public float $to) {}
 }

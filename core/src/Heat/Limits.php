@@ -18,6 +18,5 @@ final readonly class Limits
         public float $batteryCaution = 58.0,
         public float $panel = 90.0,
         public float $skin = 51.0,
-    ) {
-    }
+    ) {}
 }

@@ -16,9 +16,7 @@ final readonly class PlateSource
      * @param float $set     °C, 30 to 120
      * @param float $contact W/(m²·K), 20 to 1000
      */
-    private function __construct(public float $set, public float $contact)
-    {
-    }
+    private function __construct(public float $set, public float $contact) {}
 
     /** @throws OutOfRange If the setting lies outside 30–120 °C or the contact coefficient outside 20–1000 W/m²K. */
     public static function at(float $set, float $contact = self::USUAL_CONTACT): self

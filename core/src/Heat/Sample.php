@@ -13,6 +13,5 @@ final readonly class Sample
         public float $panel,
         public float $battery,
         public float $outerFace,
-    ) {
-    }
+    ) {}
 }

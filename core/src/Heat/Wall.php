@@ -93,7 +93,7 @@ final readonly class Wall
     {
         $cells = array_keys($this->layerOf, $layer, true);
 
-        return array_sum(array_map(static fn (int $c): float => $profile[$c], $cells)) / \count($cells);
+        return array_sum(array_map(static fn(int $c): float => $profile[$c], $cells)) / \count($cells);
     }
 
     /**
@@ -113,7 +113,7 @@ final readonly class Wall
      */
     public function energy(array $profile): float
     {
-        return array_sum(array_map(static fn (float $c, float $t): float => $c * $t, $this->capacity, $profile));
+        return array_sum(array_map(static fn(float $c, float $t): float => $c * $t, $this->capacity, $profile));
     }
 
     private static function through(Boundary $boundary, float $skin): float

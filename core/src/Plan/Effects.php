@@ -30,8 +30,7 @@ final readonly class Effects
         public array $takes = [],
         public ?string $wets = null,
         public ?string $dries = null,
-    ) {
-    }
+    ) {}
 
     /** @param list<string> $takes */
     public function taking(array $takes): self

@@ -33,8 +33,7 @@ final readonly class Plan
         public int $changes,
         public array $warnings,
         public array $customer,
-    ) {
-    }
+    ) {}
 
     public function works(): bool
     {
@@ -44,12 +43,12 @@ final readonly class Plan
     /** s */
     public function handsOn(): float
     {
-        return array_sum(array_map(static fn (Step $s): float => $s->hands, $this->steps));
+        return array_sum(array_map(static fn(Step $s): float => $s->hands, $this->steps));
     }
 
     /** s that need no hands */
     public function waiting(): float
     {
-        return array_sum(array_map(static fn (Step $s): float => $s->wait, $this->steps));
+        return array_sum(array_map(static fn(Step $s): float => $s->wait, $this->steps));
     }
 }

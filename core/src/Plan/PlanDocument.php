@@ -8,7 +8,6 @@ use Facelift\Anatomy\PhoneFunction;
 use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\Place;
-use Facelift\Fasteners\ScrewMat;
 use Facelift\Heat\HeatPhase;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Sample;
@@ -47,7 +46,7 @@ final readonly class PlanDocument
             'openings' => array_values(array_map($this->opening(...), $plan->openings)),
             'seals' => array_values(array_map($this->seal(...), $plan->seals)),
             'gates' => array_map($this->gate(...), $plan->gates),
-            'screws' => array_map(static fn (Place $p): array => ['fastener' => $p->fastener, 'number' => $p->number, 'x' => $p->at->x, 'y' => $p->at->y, 'driver' => $p->driver->value, 'length' => $p->length], $plan->mat->places),
+            'screws' => array_map(static fn(Place $p): array => ['fastener' => $p->fastener, 'number' => $p->number, 'x' => $p->at->x, 'y' => $p->at->y, 'driver' => $p->driver->value, 'length' => $p->length], $plan->mat->places),
             'warnings' => self::reasons($plan->warnings),
             'customer' => self::reasons($plan->customer),
         ];
@@ -93,7 +92,7 @@ final readonly class PlanDocument
     {
         $limits = new Limits();
         $last = \count($o->samples) - 1;
-        $kept = array_values(array_filter($o->samples, static fn (int $i): bool => $i % self::THIN === 0 || $i === $last, \ARRAY_FILTER_USE_KEY));
+        $kept = array_values(array_filter($o->samples, static fn(int $i): bool => $i % self::THIN === 0 || $i === $last, \ARRAY_FILTER_USE_KEY));
 
         return [
             'bond' => $o->bond,
@@ -101,8 +100,8 @@ final readonly class PlanDocument
             'blocked' => $o->blocked?->value,
             'window' => ['low' => $o->window->low, 'high' => $o->window->high],
             'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'skin' => $limits->skin],
-            'phases' => array_map(static fn (HeatPhase $p): array => ['kind' => $p->kind, 'from' => $p->from, 'to' => $p->to], $o->phases),
-            'samples' => array_map(static fn (Sample $s): array => ['t' => $s->second, 'bond' => round($s->bond, 1), 'panel' => round($s->panel, 1), 'battery' => round($s->battery, 1), 'outer' => round($s->outerFace, 1)], $kept),
+            'phases' => array_map(static fn(HeatPhase $p): array => ['kind' => $p->kind, 'from' => $p->from, 'to' => $p->to], $o->phases),
+            'samples' => array_map(static fn(Sample $s): array => ['t' => $s->second, 'bond' => round($s->bond, 1), 'panel' => round($s->panel, 1), 'battery' => round($s->battery, 1), 'outer' => round($s->outerFace, 1)], $kept),
         ];
     }
 
@@ -112,8 +111,8 @@ final readonly class PlanDocument
         return [
             'bond' => $s->bond,
             'renewal' => $s->renewal->value,
-            'strips' => array_map(static fn (Strip $t): array => ['side' => $t->side->value, 'stock' => $t->width, 'x' => round($t->box->x, 2), 'y' => round($t->box->y, 2), 'width' => round($t->box->width, 2), 'height' => round($t->box->height, 2), 'length' => round($t->length(), 1)], $s->strips),
-            'metres' => self::map(array_map(static fn (float $m): float => round($m, 3), $s->metres)),
+            'strips' => array_map(static fn(Strip $t): array => ['side' => $t->side->value, 'stock' => $t->width, 'x' => round($t->box->x, 2), 'y' => round($t->box->y, 2), 'width' => round($t->box->width, 2), 'height' => round($t->box->height, 2), 'length' => round($t->length(), 1)], $s->strips),
+            'metres' => self::map(array_map(static fn(float $m): float => round($m, 3), $s->metres)),
             'freed' => $s->freed,
             'height' => $s->height === null ? null : ['recess' => $s->height->recess, 'module' => $s->height->module, 'adhesive' => $s->height->adhesive, 'proud' => $s->height->proud()],
         ];
@@ -122,7 +121,7 @@ final readonly class PlanDocument
     /** @return array<string, mixed> */
     private function gate(GateTests $g): array
     {
-        return ['gate' => $g->gate->value, 'functions' => array_map(static fn (PhoneFunction $f): array => ['function' => $f->value, 'needs' => Need::of($f)->value], $g->functions)];
+        return ['gate' => $g->gate->value, 'functions' => array_map(static fn(PhoneFunction $f): array => ['function' => $f->value, 'needs' => Need::of($f)->value], $g->functions)];
     }
 
     /**
@@ -132,7 +131,7 @@ final readonly class PlanDocument
      */
     private static function reasons(array $reasons): array
     {
-        return array_map(static fn (Reason $r): array => $r->toArray(), $reasons);
+        return array_map(static fn(Reason $r): array => $r->toArray(), $reasons);
     }
 
     /**

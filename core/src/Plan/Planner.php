@@ -31,8 +31,7 @@ final readonly class Planner
         private RoutePlanner $routes = new RoutePlanner(),
         private OpeningPlanner $openings = new OpeningPlanner(),
         private Sealer $sealer = new Sealer(),
-    ) {
-    }
+    ) {}
 
     /** @throws NoWayIn If the phone file blocks itself. */
     public function plan(Request $request): Plan
@@ -41,13 +40,13 @@ final readonly class Planner
         $openings = $this->openingsOf($request, $route);
         $seals = $this->sealsOf($request, $route);
         $warnings = $this->warnings($request, $route, $openings);
-        $works = array_filter($warnings, static fn (Reason $r): bool => str_starts_with($r->code, 'stop-')) === [];
+        $works = array_filter($warnings, static fn(Reason $r): bool => str_starts_with($r->code, 'stop-')) === [];
         $steps = new StepList();
         if ($works) {
             (new TakeApartSteps($request, $route, $openings, $steps))->write();
             (new ReturnSteps($request, $route, $seals, $steps))->write();
         }
-        $gates = array_values(array_filter(array_map(static fn (Step $s): ?Gate => $s->gate, $steps->all())));
+        $gates = array_values(array_filter(array_map(static fn(Step $s): ?Gate => $s->gate, $steps->all())));
 
         return new Plan(
             $request,
@@ -88,15 +87,15 @@ final readonly class Planner
     /** @return list<Bond> */
     private function cutBonds(Request $request, Route $route): array
     {
-        $bonds = array_filter(array_map(static fn (string $id): ?Bond => $request->phone->bonds[$id] ?? null, $route->ids()));
+        $bonds = array_filter(array_map(static fn(string $id): ?Bond => $request->phone->bonds[$id] ?? null, $route->ids()));
 
-        return array_values(array_filter($bonds, static fn (Bond $b): bool => $b->cut !== null));
+        return array_values(array_filter($bonds, static fn(Bond $b): bool => $b->cut !== null));
     }
 
     /** @return list<Fastener> */
     private function screws(Request $request, Route $route): array
     {
-        return array_values(array_filter(array_map(static fn (string $id): ?Fastener => $request->phone->fasteners[$id] ?? null, $route->ids())));
+        return array_values(array_filter(array_map(static fn(string $id): ?Fastener => $request->phone->fasteners[$id] ?? null, $route->ids())));
     }
 
     /**

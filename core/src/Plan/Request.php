@@ -19,6 +19,5 @@ final readonly class Request
         public Condition $condition,
         public PlateSource $source,
         public float $room = 22.0,
-    ) {
-    }
+    ) {}
 }

@@ -20,7 +20,7 @@ final readonly class ScopeAdvice
     public function weigh(Condition $condition, Finding $finding, array $plans): array
     {
         $bent = $condition->shows(Observation::FrameBent);
-        $suits = array_map(fn (Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)), $plans);
+        $suits = array_map(fn(Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)), $plans);
         $best = null;
         foreach ($plans as $i => $plan) {
             if ($suits[$i] && ($best === null || $plan->handsOn() < $plans[$best]->handsOn())) {
@@ -28,7 +28,7 @@ final readonly class ScopeAdvice
             }
         }
 
-        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn (int $i): array => $this->reasons($plans[$i], $suits[$i], $best === null ? null : $plans[$best], $bent, $finding), array_keys($plans))];
+        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => $this->reasons($plans[$i], $suits[$i], $best === null ? null : $plans[$best], $bent, $finding), array_keys($plans))];
     }
 
     /** @return list<Reason> */

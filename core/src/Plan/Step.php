@@ -35,6 +35,5 @@ final readonly class Step
         public array $after,
         public Effects $effects,
         public ?Gate $gate,
-    ) {
-    }
+    ) {}
 }

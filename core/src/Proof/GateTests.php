@@ -10,7 +10,5 @@ use Facelift\Anatomy\PhoneFunction;
 final readonly class GateTests
 {
     /** @param list<PhoneFunction> $functions */
-    public function __construct(public Gate $gate, public array $functions)
-    {
-    }
+    public function __construct(public Gate $gate, public array $functions) {}
 }

@@ -12,18 +12,16 @@ use Facelift\Route\Route;
 final readonly class TestPlanner
 {
     /** @param list<Gate> $gates */
-    public function __construct(private array $gates)
-    {
-    }
+    public function __construct(private array $gates) {}
 
     /** @return list<GateTests> */
     public function plan(Phone $phone, Route $route): array
     {
         $touched = $this->touched($phone, $route);
-        $display = array_values(array_filter($touched, static fn (PhoneFunction $f): bool => $f->isOfTheDisplay()));
-        $electrical = array_values(array_filter($touched, static fn (PhoneFunction $f): bool => Need::of($f) !== Need::Owner));
+        $display = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => $f->isOfTheDisplay()));
+        $electrical = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => Need::of($f) !== Need::Owner));
 
-        return array_map(static fn (Gate $gate): GateTests => new GateTests($gate, match ($gate) {
+        return array_map(static fn(Gate $gate): GateTests => new GateTests($gate, match ($gate) {
             Gate::CheckIn => $phone->functions(),
             Gate::Trial => $display,
             Gate::Dry, Gate::Bonded, Gate::LaidShut => $electrical,
@@ -41,11 +39,11 @@ final readonly class TestPlanner
         $functions = [];
         foreach ($phone->parts as $id => $part) {
             // What a handled part carries was handled with it.
-            if (array_filter($handled, static fn (string $h): bool => isset($phone->parts[$h]) && $phone->movesWith($id, $h)) !== []) {
+            if (array_filter($handled, static fn(string $h): bool => isset($phone->parts[$h]) && $phone->movesWith($id, $h)) !== []) {
                 array_push($functions, ...$part->functions);
             }
         }
 
-        return array_values(array_filter($phone->functions(), static fn (PhoneFunction $f): bool => \in_array($f, $functions, true) || $f->isOfTheDisplay()));
+        return array_values(array_filter($phone->functions(), static fn(PhoneFunction $f): bool => \in_array($f, $functions, true) || $f->isOfTheDisplay()));
     }
 }

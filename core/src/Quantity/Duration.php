@@ -7,9 +7,7 @@ namespace Facelift\Quantity;
 /** A span of time in seconds, zero or more. */
 final readonly class Duration
 {
-    private function __construct(public float $seconds)
-    {
-    }
+    private function __construct(public float $seconds) {}
 
     /** @throws OutOfRange If negative or not finite. */
     public static function seconds(float $seconds): self

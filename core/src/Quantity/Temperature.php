@@ -9,9 +9,7 @@ final readonly class Temperature
 {
     private const ABSOLUTE_ZERO = -273.15;
 
-    private function __construct(public float $celsius)
-    {
-    }
+    private function __construct(public float $celsius) {}
 
     /** @throws OutOfRange If the value is below absolute zero or not finite. */
     public static function celsius(float $celsius): self

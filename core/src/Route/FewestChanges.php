@@ -16,9 +16,7 @@ namespace Facelift\Route;
 final readonly class FewestChanges
 {
     /** @param int $budget states to look at, at most */
-    public function __construct(private int $budget = 60000)
-    {
-    }
+    public function __construct(private int $budget = 60000) {}
 
     /**
      * @param list<RemovalNode> $nodes at most 62; ids in clauses that are not in this list are passed over; a clause of none but such ids counts as met
@@ -53,7 +51,7 @@ final readonly class FewestChanges
             }
         }
 
-        throw NoWayIn::to(array_map(static fn (RemovalNode $n): string => $n->id, $nodes));
+        throw NoWayIn::to(array_map(static fn(RemovalNode $n): string => $n->id, $nodes));
     }
 
     /**
@@ -62,7 +60,7 @@ final readonly class FewestChanges
      */
     private function result(array $path, array $nodes, bool $optimal, int $explored): OrderedRemovals
     {
-        $ordered = array_map(static fn (int $n): RemovalNode => $nodes[$n], $path);
+        $ordered = array_map(static fn(int $n): RemovalNode => $nodes[$n], $path);
 
         return new OrderedRemovals($ordered, OrderedRemovals::changesOf(...$ordered), $optimal, $explored);
     }
@@ -126,7 +124,7 @@ final readonly class FewestChanges
                 $found[$setup->after($node)->key()] ??= [$n, $setup->changesTo($node)];
             }
         }
-        usort($found, static fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
+        usort($found, static fn(array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
 
         return $found;
     }
@@ -158,9 +156,9 @@ final readonly class FewestChanges
         foreach ($nodes as $node) {
             $own = [];
             foreach ($node->clauses as $any) {
-                $known = array_filter($any, static fn (string $id): bool => isset($index[$id]));
+                $known = array_filter($any, static fn(string $id): bool => isset($index[$id]));
                 if ($known !== []) {
-                    $own[] = array_reduce($known, static fn (int $m, string $id): int => $m | 1 << $index[$id], 0);
+                    $own[] = array_reduce($known, static fn(int $m, string $id): int => $m | 1 << $index[$id], 0);
                 }
             }
             $masks[] = $own;

@@ -12,9 +12,7 @@ namespace Facelift\Route;
 final readonly class LeastSet
 {
     /** @param array<string, list<list<string>>> $clauses of every element that can be removed */
-    public function __construct(private array $clauses)
-    {
-    }
+    public function __construct(private array $clauses) {}
 
     /**
      * @param list<string> $goals
@@ -32,7 +30,7 @@ final readonly class LeastSet
             throw NoWayIn::to($goals);
         }
 
-        return array_values(array_filter(array_keys($this->clauses), static fn (string $id): bool => isset($best[$id])));
+        return array_values(array_filter(array_keys($this->clauses), static fn(string $id): bool => isset($best[$id])));
     }
 
     /**
@@ -87,7 +85,7 @@ final readonly class LeastSet
         $open = null;
         foreach (array_keys($set) as $id) {
             foreach ($this->clauses[$id] as $any) {
-                $met = array_filter($any, static fn (string $m): bool => isset($set[$m]) || isset($done[$m])) !== [];
+                $met = array_filter($any, static fn(string $m): bool => isset($set[$m]) || isset($done[$m])) !== [];
                 if (!$met && ($open === null || \count($any) < \count($open))) {
                     $open = $any;
                 }
@@ -107,7 +105,7 @@ final readonly class LeastSet
         do {
             $before = \count($off);
             foreach (array_keys($set) as $id) {
-                $blocked = array_filter($this->clauses[$id], static fn (array $any): bool => array_intersect_key(array_fill_keys($any, true), $off) === []);
+                $blocked = array_filter($this->clauses[$id], static fn(array $any): bool => array_intersect_key(array_fill_keys($any, true), $off) === []);
                 if ($blocked === []) {
                     $off[$id] = true;
                 }

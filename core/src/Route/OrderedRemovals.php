@@ -13,9 +13,7 @@ final readonly class OrderedRemovals
      * @param bool              $optimal  true if no valid order needs fewer
      * @param int               $explored states looked at
      */
-    public function __construct(public array $nodes, public int $changes, public bool $optimal, public int $explored)
-    {
-    }
+    public function __construct(public array $nodes, public int $changes, public bool $optimal, public int $explored) {}
 
     /** What a given order costs: one for every tool picked up and one for every turn, bare hands free. */
     public static function changesOf(RemovalNode ...$nodes): int

@@ -13,7 +13,5 @@ final readonly class RemovalNode
      * @param string|null        $tool    null for bare hands, which keep the tool in reach and cost no change
      * @param list<list<string>> $clauses every clause must be met; of each clause one id is enough
      */
-    public function __construct(public string $id, public ?string $tool, public Face $face, public array $clauses)
-    {
-    }
+    public function __construct(public string $id, public ?string $tool, public Face $face, public array $clauses) {}
 }

@@ -22,14 +22,13 @@ final readonly class Route
         public array $discarded,
         public ?Trial $trial,
         public array $frees,
-    ) {
-    }
+    ) {}
 
     /** @return list<string> ids of removals in order, the trial left out */
     public function ids(): array
     {
-        $ids = array_map(static fn (RemovalNode $n): string => $n->id, $this->removals->nodes);
+        $ids = array_map(static fn(RemovalNode $n): string => $n->id, $this->removals->nodes);
 
-        return array_values(array_filter($ids, static fn (string $id): bool => $id !== Trial::ID));
+        return array_values(array_filter($ids, static fn(string $id): bool => $id !== Trial::ID));
     }
 }

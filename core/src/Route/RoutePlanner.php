@@ -10,20 +10,19 @@ use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\Replacement;
 
 /** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
 final readonly class RoutePlanner
 {
-    public function __construct(private FewestChanges $ordering = new FewestChanges())
-    {
-    }
+    public function __construct(private FewestChanges $ordering = new FewestChanges()) {}
 
     /** @throws NoWayIn If the phone file blocks itself. */
     public function plan(Phone $phone, Replacement $replacement): Route
     {
         $discarded = self::discarded($phone, $replacement);
-        $trays = array_values(array_filter(array_keys($phone->parts), static fn (string $id): bool => $phone->parts[$id]->kind->comesOutFirst()));
+        $trays = array_values(array_filter(array_keys($phone->parts), static fn(string $id): bool => $phone->parts[$id]->kind->comesOutFirst()));
         $clauses = Blocks::of($phone)->clauses;
         $least = new LeastSet($clauses);
         $trial = self::trial($phone, $replacement, $discarded);
@@ -36,7 +35,7 @@ final readonly class RoutePlanner
             $nodes[] = self::node($phone, $id, self::within($clauses[$id], $all, $trays), $trial !== null && !\in_array($id, $first, true));
         }
         if ($trial !== null) {
-            $nodes[] = new RemovalNode(Trial::ID, null, $phone->connectors[$trial->connect[0]]->face, array_map(static fn (string $id): array => [$id], $first));
+            $nodes[] = new RemovalNode(Trial::ID, null, $phone->connectors[$trial->connect[0]]->face, array_map(static fn(string $id): array => [$id], $first));
         }
 
         return new Route($replacement, $this->ordering->order($nodes), self::moved($phone, $discarded, $all, $trays), $discarded, $trial, self::frees($nodes));
@@ -45,7 +44,7 @@ final readonly class RoutePlanner
     /** @return list<string> parts that stay with the old part: what is replaced, and what the new part brings unless it must be the phone's own */
     private static function discarded(Phone $phone, Replacement $replacement): array
     {
-        $brought = array_filter($replacement->brings, static fn (string $id): bool => $phone->parts[$id]->pairing === Pairing::None);
+        $brought = array_filter($replacement->brings, static fn(string $id): bool => $phone->parts[$id]->pairing === Pairing::None);
 
         return array_values(array_unique([...$replacement->replaces, ...$brought]));
     }
@@ -99,12 +98,12 @@ final readonly class RoutePlanner
         if ($replacement->flexLength < $phone->panel->flexNeeded) {
             return null;
         }
-        $isDisplay = static fn (string $end): bool => \in_array($end, $discarded, true) && \in_array($phone->parts[$end]->kind, [PartKind::Display, PartKind::Digitizer], true);
-        $connect = array_keys(array_filter($phone->connectors, static fn (Connector $c): bool => array_filter($c->joins, $isDisplay) !== []));
+        $isDisplay = static fn(string $end): bool => \in_array($end, $discarded, true) && \in_array($phone->parts[$end]->kind, [PartKind::Display, PartKind::Digitizer], true);
+        $connect = array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => array_filter($c->joins, $isDisplay) !== []));
         if ($connect === []) {
             return null;
         }
-        $boots = array_keys(array_filter($phone->connectors, static fn (Connector $c): bool => $c->boots));
+        $boots = array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => $c->boots));
 
         return new Trial($connect, array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])));
     }
@@ -118,9 +117,9 @@ final readonly class RoutePlanner
      */
     private static function within(array $clauses, array $all, array $off): array
     {
-        $open = array_filter($clauses, static fn (array $any): bool => array_intersect($any, $off) === []);
+        $open = array_filter($clauses, static fn(array $any): bool => array_intersect($any, $off) === []);
 
-        return array_values(array_map(static fn (array $any): array => array_values(array_intersect($any, $all)), $open));
+        return array_values(array_map(static fn(array $any): array => array_values(array_intersect($any, $all)), $open));
     }
 
     /** @param list<list<string>> $clauses */
@@ -148,7 +147,7 @@ final readonly class RoutePlanner
         }
         $bond = $phone->bonds[$id];
 
-        return [$bond->cut !== null ? 'heat and blade' : ($bond->renewal === \Facelift\Anatomy\Renewal::Tape ? 'pull tab' : 'warm air and spudger'), $bond->face];
+        return [$bond->cut !== null ? 'heat and blade' : ($bond->renewal === Renewal::Tape ? 'pull tab' : 'warm air and spudger'), $bond->face];
     }
 
     /**

@@ -9,9 +9,7 @@ use Facelift\Anatomy\Face;
 /** What lies ready: the tool in the hand and the face that is up. */
 final readonly class Setup
 {
-    private function __construct(public ?string $tool, public Face $face)
-    {
-    }
+    private function __construct(public ?string $tool, public Face $face) {}
 
     /** A job starts with no tool in the hand and the phone face up. */
     public static function start(): self

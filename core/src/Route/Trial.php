@@ -13,7 +13,5 @@ final readonly class Trial
      * @param list<string> $connect connectors of the new part that are plugged in for the test
      * @param list<string> $live    the smallest set that must be live: those, what boots the phone, and the battery's last
      */
-    public function __construct(public array $connect, public array $live)
-    {
-    }
+    public function __construct(public array $connect, public array $live) {}
 }

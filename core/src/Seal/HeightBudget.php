@@ -12,9 +12,7 @@ final readonly class HeightBudget
      * @param float $module   mm
      * @param float $adhesive mm
      */
-    public function __construct(public float $recess, public float $module, public float $adhesive)
-    {
-    }
+    public function __construct(public float $recess, public float $module, public float $adhesive) {}
 
     /** mm that the glass stands proud of the frame; negative if it sits below. */
     public function proud(): float

@@ -9,6 +9,7 @@ use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Opening;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Renewal;
+use Facelift\Geometry\Point;
 use Facelift\Geometry\Rectangle;
 use Facelift\Geometry\Side;
 
@@ -35,7 +36,7 @@ final readonly class Sealer
             $key = number_format($strip->width, 1, '.', '') . ' mm';
             $metres[$key] = ($metres[$key] ?? 0.0) + $strip->length() / 1000;
         }
-        $freed = array_keys(array_filter($phone->openings, fn (Opening $o): bool => $this->inAnyBand($phone, $bond, $o)));
+        $freed = array_keys(array_filter($phone->openings, fn(Opening $o): bool => $this->inAnyBand($phone, $bond, $o)));
 
         return new SealPlan($bond->id, $bond->renewal, $strips, $metres, $height, $freed);
     }
@@ -43,7 +44,7 @@ final readonly class Sealer
     /** The widest stock tape that the ledge takes. */
     public static function stockFor(float $ledge): float
     {
-        return array_reduce(self::STOCK, static fn (float $best, float $w): float => $w <= $ledge + 1e-9 ? $w : $best, self::STOCK[0]);
+        return array_reduce(self::STOCK, static fn(float $best, float $w): float => $w <= $ledge + 1e-9 ? $w : $best, self::STOCK[0]);
     }
 
     /** @return list<Strip> */
@@ -69,7 +70,7 @@ final readonly class Sealer
     private function band(Phone $phone, Side $side): Rectangle
     {
         $g = $phone->body->glass->box;
-        $w = static fn (Side $s): float => self::stockFor($phone->ledge->width($s));
+        $w = static fn(Side $s): float => self::stockFor($phone->ledge->width($s));
         $top = $w(Side::Top);
         $inner = $g->height - $top - $w(Side::Bottom);
 
@@ -81,20 +82,20 @@ final readonly class Sealer
         };
     }
 
-    /** @return list<array{\Facelift\Geometry\Point, \Facelift\Geometry\Point}> */
+    /** @return list<array{Point, Point}> */
     private function blocked(Phone $phone, Bond $bond, Rectangle $band): array
     {
         if ($bond->face !== Face::Front) {
             return [];
         }
-        $hit = array_filter($phone->openings, static fn (Opening $o): bool => $o->keepOut()->meets($band));
+        $hit = array_filter($phone->openings, static fn(Opening $o): bool => $o->keepOut()->meets($band));
 
-        return array_values(array_map(static fn (Opening $o): array => [new \Facelift\Geometry\Point($o->keepOut()->x, $o->keepOut()->y), new \Facelift\Geometry\Point($o->keepOut()->right(), $o->keepOut()->bottom())], $hit));
+        return array_values(array_map(static fn(Opening $o): array => [new Point($o->keepOut()->x, $o->keepOut()->y), new Point($o->keepOut()->right(), $o->keepOut()->bottom())], $hit));
     }
 
     private function inAnyBand(Phone $phone, Bond $bond, Opening $opening): bool
     {
-        return $bond->face === Face::Front && array_filter(Side::cases(), fn (Side $s): bool => $opening->keepOut()->meets($this->band($phone, $s))) !== [];
+        return $bond->face === Face::Front && array_filter(Side::cases(), fn(Side $s): bool => $opening->keepOut()->meets($this->band($phone, $s))) !== [];
     }
 
     /**

@@ -10,9 +10,7 @@ use Facelift\Geometry\Side;
 /** One piece of tape on the ledge. */
 final readonly class Strip
 {
-    public function __construct(public Side $side, public float $width, public Rectangle $box)
-    {
-    }
+    public function __construct(public Side $side, public float $width, public Rectangle $box) {}
 
     /** mm to cut from the roll. */
     public function length(): float

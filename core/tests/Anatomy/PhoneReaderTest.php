@@ -17,7 +17,7 @@ final class PhoneReaderTest extends TestCase
     {
         $vesper = Phones::read('quillon-vesper');
         self::assertSame('Quillon Vesper', $vesper->identity->name());
-        self::assertSame(5, array_sum(array_map(static fn (string $id): int => $vesper->fasteners[$id]->count(), ['bracket-short', 'bracket-middle', 'bracket-long'])));
+        self::assertSame(5, array_sum(array_map(static fn(string $id): int => $vesper->fasteners[$id]->count(), ['bracket-short', 'bracket-middle', 'bracket-long'])));
         self::assertSame('battery-plug', $vesper->powerConnector()->id);
         $fern = Phones::read('brasca-fern-5');
         self::assertSame(16, $fern->fasteners['upper-screws']->count() + $fern->fasteners['lower-screws']->count());
@@ -36,29 +36,17 @@ final class PhoneReaderTest extends TestCase
     public function testRefusesWithPathAndReason(callable $break, string $path, string $reason): void
     {
         $faults = self::faultsOf($break(Phones::data('quillon-vesper')));
-        $lines = array_map(static fn (Fault $f): string => $f->path . ': ' . $f->reason, $faults);
+        $lines = array_map(static fn(Fault $f): string => $f->path . ': ' . $f->reason, $faults);
         self::assertContains($path . ': ' . $reason, $lines, implode("\n", $lines));
     }
 
     /** @return iterable<string, array{callable, string, string}> */
     public static function broken(): iterable
     {
-        $with = static fn (string $path, mixed $value): callable => static function (array $d) use ($path, $value): array {
-            $at = &$d;
-            foreach (explode('.', $path) as $key) {
-                $at = &$at[$key];
-            }
-            $at = $value;
-
-            return $d;
-        };
-        yield 'not an object' => [static fn (): mixed => 'phone', '', 'must be an object'];
+        $with = static fn(string $path, mixed $value): callable => static fn(array $d): array => self::put($d, explode('.', $path), $value);
+        yield 'not an object' => [static fn(): mixed => 'phone', '', 'must be an object'];
         yield 'another format' => [$with('format', 'other'), 'format', 'must be facelift-phone with version 1'];
-        yield 'a missing name' => [static function (array $d): array {
-            unset($d['identity']['model']);
-
-            return $d;
-        }, 'identity.model', 'is missing'];
+        yield 'a missing name' => [$with('identity', ['id' => 'x', 'maker' => 'Quillon', 'year' => 2021, 'mass' => 170, 'codes' => [['code' => 'X', 'region' => 'Y']]]), 'identity.model', 'is missing'];
         yield 'a misspelt key' => [$with('identity.modle', 'x'), 'identity.modle', 'is not a member of this object'];
         yield 'a text for a number' => [$with('body.width', 'wide'), 'body.width', 'must be a number'];
         yield 'a number out of range' => [$with('body.width', 900), 'body.width', 'is 900, must lie between 20 and 300'];
@@ -96,5 +84,20 @@ final class PhoneReaderTest extends TestCase
             return $e->faults;
         }
         self::fail('the file was read');
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     * @param non-empty-list<string>  $path
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function put(array $data, array $path, mixed $value): array
+    {
+        $key = array_shift($path);
+        $inner = $data[$key] ?? [];
+        $data[$key] = $path === [] ? $value : self::put(\is_array($inner) ? $inner : [], $path, $value);
+
+        return $data;
     }
 }

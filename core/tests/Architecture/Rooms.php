@@ -35,7 +35,7 @@ final class Rooms
             yield $room => PHPat::rule()
                 ->classes(Selector::inNamespace('Facelift\\' . $room))
                 ->shouldNot()->dependOn()
-                ->classes(...array_map(static fn (string $r) => Selector::inNamespace('Facelift\\' . $r), $below))
+                ->classes(...array_map(static fn(string $r) => Selector::inNamespace('Facelift\\' . $r), $below))
                 ->because('data flows from the top of the list downwards');
         }
     }

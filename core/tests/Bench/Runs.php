@@ -22,9 +22,7 @@ final class Runs
     public array $events = [];
     private int $clock = 1_700_000_000_000;
 
-    public function __construct(public readonly BenchPlan $plan)
-    {
-    }
+    public function __construct(public readonly BenchPlan $plan) {}
 
     public static function of(string $phone, ReplacementKind $kind): self
     {

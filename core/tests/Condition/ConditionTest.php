@@ -42,7 +42,7 @@ final class ConditionTest extends TestCase
             (new ConditionReader())->read(['observations' => ['scratch'], 'cracks' => [['face' => 'front', 'points' => [['x' => 1, 'y' => 1]]]], 'functions' => [], 'repairSigns' => [], 'takenOut' => []]);
             self::fail('it was read');
         } catch (Unreadable $e) {
-            self::assertSame(['observations[0]', 'cracks[0].points'], array_map(static fn ($f): string => $f->path, $e->faults));
+            self::assertSame(['observations[0]', 'cracks[0].points'], array_map(static fn($f): string => $f->path, $e->faults));
         }
     }
 

@@ -23,7 +23,7 @@ final class OpeningPlannerTest extends TestCase
     public function testStartsAtTheStartEdgeAndLeavesTheHingeAlone(): void
     {
         $passes = self::passes(self::open(Condition::observed([])));
-        self::assertSame(['bottom', 'left-lower', 'left-upper', 'top'], array_map(static fn (Move $m): ?string => $m->stretch, $passes));
+        self::assertSame(['bottom', 'left-lower', 'left-upper', 'top'], array_map(static fn(Move $m): ?string => $m->stretch, $passes));
     }
 
     public function testEveryPassEndsBeforeTheBondGrips(): void
@@ -97,7 +97,7 @@ final class OpeningPlannerTest extends TestCase
     /** @return list<Move> */
     private static function passes(Opening $opening): array
     {
-        return array_values(array_filter($opening->moves, static fn (Move $m): bool => $m->kind === MoveKind::Pass));
+        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m->kind === MoveKind::Pass));
     }
 
     private static function open(Condition $condition, float $set = 85): Opening

@@ -61,7 +61,7 @@ final class DiagnosticianTest extends TestCase
     public function testContradictionsAreSaid(): void
     {
         $seen = new Condition([Seen::NoImage, Seen::DimImage], [], ['image' => FunctionState::Works], [], [], true, false);
-        $codes = array_map(static fn ($r): string => $r->code, (new Diagnostician())->diagnose($seen, PanelTechnology::Oled)->contradictions);
+        $codes = array_map(static fn($r): string => $r->code, (new Diagnostician())->diagnose($seen, PanelTechnology::Oled)->contradictions);
         self::assertSame(['no-image-but-image-works', 'no-image-but-image-seen', 'dim-image-without-backlight'], $codes);
     }
 }

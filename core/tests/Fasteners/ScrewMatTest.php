@@ -21,7 +21,7 @@ final class ScrewMatTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
         $mat = ScrewMat::of([$phone->fasteners['tail-screws'], $phone->fasteners['bracket-short']]);
-        self::assertSame([1, 2, 3, 4, 5], array_map(static fn (Place $p): int => $p->number, $mat->places));
+        self::assertSame([1, 2, 3, 4, 5], array_map(static fn(Place $p): int => $p->number, $mat->places));
         self::assertSame('bracket-short', $mat->places[2]->fastener);
     }
 
@@ -42,7 +42,7 @@ final class ScrewMatTest extends TestCase
     {
         $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
             $dice = new Dice($seed);
-            $places = array_map(static fn (): Point => new Point($dice->float(0, 70), $dice->float(0, 140)), range(1, $dice->int(1, 18)));
+            $places = array_map(static fn(): Point => new Point($dice->float(0, 70), $dice->float(0, 140)), range(1, $dice->int(1, 18)));
             $order = ScrewMat::tightening($places);
             sort($order);
             self::assertSame(array_keys($places), $order);

@@ -9,6 +9,7 @@ use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation as Seen;
 use Facelift\Diagnosis\Diagnostician;
+use Facelift\Document\Reason;
 use Facelift\Plan\ScopeAdvice;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
@@ -40,12 +41,12 @@ final class ScopeAdviceTest extends TestCase
     /**
      * @param list<Seen> $seen
      *
-     * @return array{recommended: int|null, suits: list<bool>, because: list<list<\Facelift\Document\Reason>>}
+     * @return array{recommended: int|null, suits: list<bool>, because: list<list<Reason>>}
      */
     private function weigh(string $phone, array $seen): array
     {
         $condition = Condition::observed($seen);
-        $plans = array_map(static fn ($r) => Phones::plan($phone, $r->kind, $condition), array_values(Phones::read($phone)->replacements));
+        $plans = array_map(static fn($r) => Phones::plan($phone, $r->kind, $condition), array_values(Phones::read($phone)->replacements));
 
         return (new ScopeAdvice())->weigh($condition, (new Diagnostician())->diagnose($condition, PanelTechnology::Oled), $plans);
     }

@@ -35,14 +35,14 @@ final class ProofTest extends TestCase
     {
         $phone = Phones::read('brasca-fern-5');
         $gates = Phones::plan('brasca-fern-5', K::DisplayWithFrame)->gates;
-        $finished = array_values(array_filter($gates, static fn (GateTests $g): bool => $g->gate === Gate::Finished))[0];
+        $finished = array_values(array_filter($gates, static fn(GateTests $g): bool => $g->gate === Gate::Finished))[0];
         self::assertSame($phone->functions(), $finished->functions);
     }
 
     public function testWhatACoverCarriesIsTestedWhenTheCoverWasOff(): void
     {
         $gates = Phones::plan('brasca-fern-5', K::DisplayAssembly)->gates;
-        $finished = array_values(array_filter($gates, static fn (GateTests $g): bool => $g->gate === Gate::Finished))[0]->functions;
+        $finished = array_values(array_filter($gates, static fn(GateTests $g): bool => $g->gate === Gate::Finished))[0]->functions;
         self::assertContains(F::Earpiece, $finished);
         self::assertContains(F::Loudspeaker, $finished);
         self::assertNotContains(F::RearCamera, $finished);
@@ -56,7 +56,7 @@ final class ProofTest extends TestCase
 
     public function testGatesThatApply(): void
     {
-        $gates = static fn (string $p, K $k): array => array_map(static fn (GateTests $g): string => $g->gate->value, Phones::plan($p, $k)->gates);
+        $gates = static fn(string $p, K $k): array => array_map(static fn(GateTests $g): string => $g->gate->value, Phones::plan($p, $k)->gates);
         self::assertSame(['check-in', 'trial', 'dry', 'laid-shut', 'finished'], $gates('quillon-vesper', K::DisplayAssembly));
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayAssembly));
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayWithFrame));
@@ -67,7 +67,7 @@ final class ProofTest extends TestCase
         $phone = Phones::read('brasca-fern-5');
         $route = (new RoutePlanner())->plan($phone, $phone->replacement(K::DisplayWithFrame));
         $causes = (new Causes())->of(F::Signal, $phone, $route);
-        self::assertSame(['connector-not-seated', 'connector-not-seated', 'coax-lead-off'], array_map(static fn ($r): string => $r->code, $causes));
+        self::assertSame(['connector-not-seated', 'connector-not-seated', 'coax-lead-off'], array_map(static fn($r): string => $r->code, $causes));
         self::assertSame('Antenna lead, main board end', $causes[0]->figures['connector']);
     }
 }

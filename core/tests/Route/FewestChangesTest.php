@@ -66,7 +66,7 @@ final class FewestChangesTest extends TestCase
         for ($i = 0; $i < $size; ++$i) {
             $clauses = [];
             for ($k = $i === 0 ? 0 : $dice->int(0, 2); $k > 0; --$k) {
-                $earlier = array_map(static fn (int $n): string => 'n' . $n, range(0, $i - 1));
+                $earlier = array_map(static fn(int $n): string => 'n' . $n, range(0, $i - 1));
                 $clauses[] = \array_slice($dice->shuffled($earlier), 0, $dice->int(1, 2));
             }
             $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, 'driver', 'spudger', 'tweezers']), $dice->pick(Face::cases()), $clauses);
@@ -84,7 +84,7 @@ final class FewestChangesTest extends TestCase
         if ($left === []) {
             return OrderedRemovals::changesOf(...$taken);
         }
-        $off = array_map(static fn (RemovalNode $n): string => $n->id, $taken);
+        $off = array_map(static fn(RemovalNode $n): string => $n->id, $taken);
         $best = \PHP_INT_MAX;
         foreach ($left as $i => $node) {
             foreach ($node->clauses as $any) {

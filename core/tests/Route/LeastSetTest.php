@@ -56,7 +56,7 @@ final class LeastSetTest extends TestCase
     /** @return non-empty-array<string, list<list<string>>> */
     private static function graph(Dice $dice, int $size): array
     {
-        $ids = array_map(static fn (int $i): string => 'n' . $i, range(0, $size - 1));
+        $ids = array_map(static fn(int $i): string => 'n' . $i, range(0, $size - 1));
         $clauses = [];
         foreach ($ids as $id) {
             $others = array_values(array_diff($ids, [$id]));
@@ -78,7 +78,7 @@ final class LeastSetTest extends TestCase
         $ids = array_keys($clauses);
         $best = null;
         for ($mask = 0; $mask < 1 << \count($ids); ++$mask) {
-            $set = array_values(array_filter($ids, static fn (int $i): bool => ($mask >> $i & 1) === 1, \ARRAY_FILTER_USE_KEY));
+            $set = array_values(array_filter($ids, static fn(int $i): bool => ($mask >> $i & 1) === 1, \ARRAY_FILTER_USE_KEY));
             if (array_diff($goals, $set) === [] && self::canBeOrdered($set, $clauses) && ($best === null || \count($set) < $best)) {
                 $best = \count($set);
             }

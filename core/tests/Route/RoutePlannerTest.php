@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Tests\Route;
 
 use Facelift\Anatomy\Blocks;
+use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Route\Route;
@@ -60,7 +61,7 @@ final class RoutePlannerTest extends TestCase
     public function testTheBatteryIsFirstAmongConnectors(string $phone, ReplacementKind $kind): void
     {
         $file = Phones::read($phone);
-        $connectors = array_values(array_filter(self::route($phone, $kind)->ids(), static fn (string $id): bool => isset($file->connectors[$id])));
+        $connectors = array_values(array_filter(self::route($phone, $kind)->ids(), static fn(string $id): bool => isset($file->connectors[$id])));
         self::assertSame($file->powerConnector()->id, $connectors[0]);
     }
 
@@ -69,7 +70,7 @@ final class RoutePlannerTest extends TestCase
     {
         $route = self::route($phone, $kind);
         self::assertNotNull($route->trial);
-        $ids = array_map(static fn ($n): string => $n->id, $route->removals->nodes);
+        $ids = array_map(static fn($n): string => $n->id, $route->removals->nodes);
         $at = (int) array_search(Trial::ID, $ids, true);
         $needed = \array_slice($ids, 0, $at);
         foreach ($route->trial->connect as $connector) {
@@ -93,7 +94,7 @@ final class RoutePlannerTest extends TestCase
         $data = Phones::data('quillon-vesper');
         \assert(\is_array($data['panel']));
         $data['panel']['flexNeeded'] = 60;
-        $phone = (new \Facelift\Anatomy\PhoneReader())->read($data);
+        $phone = (new PhoneReader())->read($data);
         self::assertNull((new RoutePlanner())->plan($phone, $phone->replacement(K::DisplayAssembly))->trial);
     }
 

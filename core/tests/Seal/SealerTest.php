@@ -47,7 +47,7 @@ final class SealerTest extends TestCase
     {
         $phone = Phones::read('brasca-fern-5');
         $plan = (new Sealer())->plan($phone, $phone->bonds['display-tape'], true);
-        $left = array_values(array_filter($plan->strips, static fn (Strip $s): bool => $s->side === Side::Left));
+        $left = array_values(array_filter($plan->strips, static fn(Strip $s): bool => $s->side === Side::Left));
         self::assertCount(1, $left);
         self::assertEqualsWithDelta(154.8, $left[0]->length(), 1e-9);
         self::assertEqualsWithDelta(2 * 0.1548, $plan->metres['1.5 mm'], 1e-9);

@@ -74,7 +74,7 @@ final readonly class ElementReader
     {
         $n->only('id', 'name', 'driver', 'thread', 'length', 'holeDepth', 'holds', 'after', 'face', 'places');
         $id = $n->string('id');
-        $places = $n->each('places', fn (Node $p): Point => $this->point($p->only('x', 'y')));
+        $places = $n->each('places', fn(Node $p): Point => $this->point($p->only('x', 'y')));
         if ($places === []) {
             $n->fault('places', 'must name a place for at least one screw');
         }

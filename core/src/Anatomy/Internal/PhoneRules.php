@@ -54,7 +54,7 @@ final readonly class PhoneRules
             }
         }
         $this->partReferences($phone, $root);
-        $powers = \count(array_filter($phone->connectors, static fn ($c): bool => $c->power));
+        $powers = \count(array_filter($phone->connectors, static fn($c): bool => $c->power));
         if ($powers !== 1) {
             $root->fault('connectors', \sprintf('exactly one must be the battery\'s (power: true), %d are', $powers));
         }
@@ -165,7 +165,7 @@ final readonly class PhoneRules
         }
         if (!isset($phone->stacks[$stack])) {
             $root->fault($path, \sprintf('"%s" is not a stack in this file', $stack));
-        } elseif (!\in_array($needed, array_map(static fn ($l): LayerRole => $l->role, $phone->stacks[$stack]), true)) {
+        } elseif (!\in_array($needed, array_map(static fn($l): LayerRole => $l->role, $phone->stacks[$stack]), true)) {
             $root->fault($path, \sprintf('"%s" has no layer with the role %s', $stack, $needed->value));
         }
     }
@@ -176,9 +176,9 @@ final readonly class PhoneRules
         if ($cut === null) {
             return;
         }
-        $ends = array_fill_keys(array_map(static fn (Side $s): string => $s->value, Side::cases()), 0.0);
+        $ends = array_fill_keys(array_map(static fn(Side $s): string => $s->value, Side::cases()), 0.0);
         $byStart = $cut->stretches;
-        usort($byStart, static fn ($a, $b): int => $a->from <=> $b->from);
+        usort($byStart, static fn($a, $b): int => $a->from <=> $b->from);
         foreach ($byStart as $stretch) {
             $i = array_search($stretch, $cut->stretches, true);
             if ($stretch->to > $phone->body->outline->length($stretch->side) + 1e-6) {

@@ -42,7 +42,7 @@ final class ReturnSteps
     public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $seals, private readonly StepList $steps)
     {
         $this->left = array_reverse($route->ids());
-        $this->displayShut = array_filter(array_keys($seals), fn (string $id): bool => $this->joinsDisplay($id)) === [];
+        $this->displayShut = array_filter(array_keys($seals), fn(string $id): bool => $this->joinsDisplay($id)) === [];
         $this->start = '';
     }
 
@@ -100,7 +100,7 @@ final class ReturnSteps
     private function screwIn(Fastener $f, array $after): string
     {
         $lacking = \in_array($f->id, $this->request->replacement->lacks, true);
-        $order = array_map(static fn (int $i): int => $i + 1, ScrewMat::tightening($f->places));
+        $order = array_map(static fn(int $i): int => $i + 1, ScrewMat::tightening($f->places));
         $figures = ['name' => $f->name, 'count' => $lacking ? 0 : $f->count(), 'driver' => $f->driver->value, 'length' => $f->length, 'order' => implode(' ', $order)];
 
         return $this->steps->add($this->phase(), Kind::ScrewIn, [$f->id], $figures, $f->face, $f->driver->value, Pace::SCREW_IN * $f->count(), cautions: ['screw-length'], because: [new Reason($lacking ? 'no-hole-on-new-part' : 'corners-opposite')], after: $after, effects: new Effects(screwsIn: [$f->id => $f->count()]));
@@ -138,7 +138,7 @@ final class ReturnSteps
 
     private function covers(string $id): string
     {
-        $names = array_map(fn (string $w): string => $this->request->phone->nameOf($w), array_filter($this->left, fn (string $w): bool => \in_array($id, $this->route->frees[$w] ?? [], true)));
+        $names = array_map(fn(string $w): string => $this->request->phone->nameOf($w), array_filter($this->left, fn(string $w): bool => \in_array($id, $this->route->frees[$w] ?? [], true)));
 
         return implode(', ', $names);
     }
@@ -189,7 +189,7 @@ final class ReturnSteps
         $this->steps->add($this->phase(), Kind::CleanLedge, [$bond->id], ['name' => $bond->name, 'length' => round($length)], $bond->face, 'plastic scraper', $length * Pace::CLEAN_PER_MM, cautions: ['no-flame-ipa', 'broken-glass'], because: [new Reason('ridge-lifts-screen')], after: $after, effects: new Effects(wets: $place));
         $this->steps->add($this->phase(), Kind::ConfirmDry, [$bond->id], ['place' => $place], $bond->face, null, 5, 60, ['no-flame-ipa'], [new Reason('adhesive-needs-dry')], effects: new Effects(dries: $place));
         $strips = \count($seal->strips);
-        $figures = ['name' => $bond->name, 'how' => $bond->renewal->value, 'strips' => $strips, 'metres' => round(array_sum($seal->metres), 2), 'proud' => $seal->height?->proud() ?? 0.0, 'freed' => implode(', ', array_map(fn (string $o): string => $this->request->phone->openings[$o]->name, $seal->freed))];
+        $figures = ['name' => $bond->name, 'how' => $bond->renewal->value, 'strips' => $strips, 'metres' => round(array_sum($seal->metres), 2), 'proud' => $seal->height?->proud() ?? 0.0, 'freed' => implode(', ', array_map(fn(string $o): string => $this->request->phone->openings[$o]->name, $seal->freed))];
 
         return $this->steps->add($this->phase(), Kind::LaySeal, [$bond->id], $figures, $bond->face, 'tweezers', $strips > 0 ? $strips * Pace::TAPE_STRIP : Pace::PRECUT_SEAL, because: [new Reason('seal-renewed')]);
     }
@@ -204,7 +204,7 @@ final class ReturnSteps
 
     private function finish(): void
     {
-        $this->steps->add(Phase::Finish, Kind::PutBack, $this->trays(), ['name' => implode(', ', array_map(fn (string $id): string => $this->request->phone->nameOf($id), $this->trays()))], hands: 20, because: [new Reason('trays-back')], after: [$this->start, ...array_values($this->doneBy)], effects: new Effects(in: $this->trays()));
+        $this->steps->add(Phase::Finish, Kind::PutBack, $this->trays(), ['name' => implode(', ', array_map(fn(string $id): string => $this->request->phone->nameOf($id), $this->trays()))], hands: 20, because: [new Reason('trays-back')], after: [$this->start, ...array_values($this->doneBy)], effects: new Effects(in: $this->trays()));
         $on = $this->steps->stillOn();
         $this->steps->add(Phase::Finish, Kind::TakeOff, figures: ['things' => implode(' ', $on)], hands: 30, because: [new Reason('work-things-off')], effects: new Effects(takes: $on));
         $this->steps->add(Phase::Finish, Kind::Charge, hands: 10, wait: 600, because: [new Reason('charge-before-last-gate')]);
@@ -214,7 +214,7 @@ final class ReturnSteps
     /** @return list<string> */
     private function trays(): array
     {
-        return array_keys(array_filter($this->request->phone->parts, static fn ($p): bool => $p->kind->comesOutFirst()));
+        return array_keys(array_filter($this->request->phone->parts, static fn($p): bool => $p->kind->comesOutFirst()));
     }
 
     private function joinsDisplay(string $bond): bool

@@ -85,7 +85,7 @@ final class StepList
 
     private function freeId(string $wish): string
     {
-        $taken = array_map(static fn (Step $s): string => $s->id, $this->steps);
+        $taken = array_map(static fn(Step $s): string => $s->id, $this->steps);
         $id = $wish;
         for ($n = 2; \in_array($id, $taken, true); ++$n) {
             $id = $wish . '#' . $n;

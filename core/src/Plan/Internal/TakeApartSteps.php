@@ -12,7 +12,6 @@ use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\Part;
 use Facelift\Anatomy\PartKind;
-use Facelift\Condition\Observation;
 use Facelift\Cut\Move;
 use Facelift\Cut\MoveKind;
 use Facelift\Cut\Opening;
@@ -40,9 +39,7 @@ final class TakeApartSteps
     private bool $proven = false;
 
     /** @param array<string, Opening> $openings */
-    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $openings, private readonly StepList $steps)
-    {
-    }
+    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $openings, private readonly StepList $steps) {}
 
     public function write(): void
     {
@@ -248,6 +245,6 @@ final class TakeApartSteps
     /** @param list<string> $ids */
     private function names(array $ids): string
     {
-        return implode(', ', array_map(fn (string $id): string => $this->request->phone->nameOf($id), $ids));
+        return implode(', ', array_map(fn(string $id): string => $this->request->phone->nameOf($id), $ids));
     }
 }

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+
+const address = process.env['FACELIFT_ADDRESS'] ?? 'http://127.0.0.1:8480';
+
+// One worker: the tests share one server and its database, as a shop does.
+// eslint-disable-next-line no-restricted-exports -- the runner asks for a default export
+export default defineConfig({
+    testDir: 'tests/browser',
+    outputDir: process.env['FACELIFT_RESULTS'] ?? 'test-results',
+    workers: 1,
+    retries: 0,
+    timeout: 120_000,
+    expect: { timeout: 10_000 },
+    reporter: [['list']],
+    use: {
+        baseURL: address,
+        viewport: { width: 1280, height: 800 },
+        trace: 'retain-on-failure',
+        launchOptions: {
+            executablePath: process.env['FACELIFT_CHROMIUM'] ?? '/usr/bin/chromium',
+            args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

@@ -1,0 +1,73 @@
+import { expect, test } from '@playwright/test';
+import { accessible, doStep, planned, planOf, signIn, type Wish } from './technician';
+
+const jobs: Wish[] = [
+    { find: 'qv-2110', phone: 'Quillon Vesper', code: 'QV-2110', customer: 'Ottilie Marsh', seen: ['Black spots'], kind: 'Display assembly', label: 'S-102' },
+    { find: 'fern', phone: 'Brasca Fern 5', code: 'BF5-E', customer: 'Ruben Aalto', seen: ['Lines'], kind: 'Display assembly', label: 'S-201' },
+    {
+        find: 'brasca',
+        phone: 'Brasca Fern 5',
+        code: 'BF5-P',
+        customer: 'Noor Hallam',
+        seen: ['Lines', 'Frame bent'],
+        kind: 'Display with frame',
+        label: 'S-205',
+    },
+];
+
+for (const wish of jobs) {
+    test(`${wish.phone}, ${wish.kind}: from check-in to hand-over`, async ({ page }) => {
+        const faults: string[] = [];
+        page.on('pageerror', (e) => faults.push(e.message));
+        page.on('console', (m) => m.type() === 'error' && !/favicon|40[19]/.test(m.text()) && faults.push(m.text()));
+        await signIn(page);
+        await accessible(page);
+        const job = await planned(page, wish, accessible);
+        const plan = await planOf(page, job);
+        expect(plan.works).toBe(true);
+
+        await page.getByRole('link', { name: 'To the bench' }).click();
+        await expect(page.getByRole('heading', { name: 'Switch the phone off' })).toBeVisible();
+        let looked = new Set<string>();
+        for (const [i, step] of plan.steps.entries()) {
+            await expect(page.getByRole('button', { name: /Undo/ })).toBeVisible();
+            if (!looked.has(step.phase)) {
+                looked = looked.add(step.phase);
+                await accessible(page);
+            }
+            await doStep(page, step);
+            const next = plan.steps[i + 1];
+            if (next) {
+                await expect(page.locator(`nav[aria-label="Steps"] [aria-current="step"]`)).toContainText(/./);
+            }
+        }
+        await expect(page.getByRole('heading', { name: 'All steps are done' })).toBeVisible();
+        await expect(page.getByText('● saved')).toBeVisible();
+
+        await page.getByRole('tab', { name: /Prove/ }).click();
+        await expect(page.getByText('No fault that was not there at check-in.')).toBeVisible();
+        await accessible(page);
+
+        await page.getByRole('tab', { name: /Hand over/ }).click();
+        await expect(page.getByText(/every gate is tested/)).toBeVisible();
+        await page.getByRole('button', { name: 'Hand over and close' }).click();
+        await expect(page.getByRole('alert')).toContainText('Tell the customer first');
+        await page.getByLabel('The customer was told all of this').check();
+        await accessible(page);
+        await page.getByRole('button', { name: 'Hand over and close' }).click();
+        await expect(page.getByRole('heading', { name: /Handed over/ })).toBeVisible();
+
+        const sheet = await page.request.get(`/api${job}/sheet.pdf`, { headers: { Referer: page.url() } });
+        expect(sheet.headers()['content-type']).toBe('application/pdf');
+        expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
+        expect(faults).toEqual([]);
+    });
+}
+
+test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /Joana Ferrucci/ }).click();
+    await page.getByRole('tab', { name: /Scope/ }).click();
+    await expect(page.getByText('Nothing has to move over.')).toBeVisible();
+    await expect(page.getByText(/Moves over: Back cover, Fingerprint reader, .*Main board.*Antenna lead/)).toBeVisible();
+});

@@ -1,0 +1,111 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+import type { components } from '../../resources/js/api/schema';
+
+type Plan = components['schemas']['Plan'];
+export type Step = Plan['steps'][number];
+
+export async function signIn(page: Page, account = 'technician'): Promise<void> {
+    await page.goto('/sign-in');
+    await page.getByLabel('Address').fill(`${account}@lindenhalt.example`);
+    await page.getByLabel('Password').fill(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'At the bench' })).toBeVisible();
+}
+
+/** Nothing serious on the screen as it now is. */
+export async function accessible(page: Page): Promise<void> {
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    const grave = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+    expect(grave.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+    expect(found.passes.length).toBeGreaterThan(5);
+}
+
+export interface Wish {
+    find: string;
+    phone: string;
+    code: string;
+    customer: string;
+    seen: string[];
+    kind: string;
+    label: string;
+}
+
+/** From the counter to a plan, through the pages. Returns the job's address. */
+export async function planned(page: Page, wish: Wish, look: (page: Page) => Promise<void> = () => Promise.resolve()): Promise<string> {
+    await page.getByRole('link', { name: 'Check in a phone' }).click();
+    await page.getByLabel('Maker, model or model code').fill(wish.find);
+    await page.getByRole('button', { name: wish.phone }).click();
+    await choose(page, page.getByLabel('Model code', { exact: false }).last(), new RegExp(wish.code));
+    await page.getByLabel('Customer').fill(wish.customer);
+    await look(page);
+    await page.getByRole('button', { name: 'Open the job' }).click();
+    await expect(page.getByRole('heading', { name: 'Condition before anything is opened' })).toBeVisible();
+    for (const seen of wish.seen) {
+        await page.getByRole('button', { name: seen, exact: true }).click();
+    }
+    await drawCrack(page);
+    await page.getByRole('button', { name: /The other \d+ work/ }).click();
+    await page.getByLabel('SIM tray').check();
+    await look(page);
+    await page.getByRole('button', { name: 'Write down the condition' }).click();
+    await expect(page.getByRole('heading', { name: 'What is broken' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: wish.kind })).toBeVisible();
+    await look(page);
+    await page.getByRole('button', { name: `Fit: ${wish.kind}`, exact: true }).click();
+    await expect(page.getByRole('heading', { name: /Parts on the shelf/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: `Take ${wish.label}` })).toBeVisible();
+    await look(page);
+    await page.getByRole('button', { name: `Take ${wish.label}` }).click();
+    await page.getByRole('button', { name: 'Make the plan' }).click();
+    await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
+    await look(page);
+    return /\/jobs\/[0-9a-f-]+/.exec(page.url())?.[0] ?? '';
+}
+
+async function choose(page: Page, field: Locator, option: RegExp): Promise<void> {
+    await field.click();
+    await page.getByRole('option', { name: option }).click();
+}
+
+async function drawCrack(page: Page): Promise<void> {
+    const mat = page.getByRole('img', { name: /cracks drawn/ });
+    const box = await mat.boundingBox();
+    if (!box) {
+        throw new Error('the mat is not on the page');
+    }
+    const at = (x: number, y: number): [number, number] => [box.x + box.width * x, box.y + box.height * y];
+    await page.mouse.move(...at(0.45, 0.7));
+    await page.mouse.down();
+    await page.mouse.move(...at(0.5, 0.6));
+    await page.mouse.move(...at(0.55, 0.5));
+    await page.mouse.up();
+    await expect(page.getByText('1 cracks drawn', { exact: true })).toBeVisible();
+}
+
+export async function planOf(page: Page, job: string): Promise<Plan> {
+    const answer = await page.request.get(`/api${job}/plan`, { headers: { Accept: 'application/json', Referer: page.url() } });
+    return (await answer.json()) as Plan;
+}
+
+export const bigButton = (page: Page): Locator => page.getByRole('region', { name: 'Step', exact: true }).getByRole('button', { name: /Space$/ });
+
+/** Does the step at hand with the keyboard alone, and waits until it is kept. */
+export async function doStep(page: Page, step: Step): Promise<void> {
+    await expect(page.getByRole('navigation', { name: 'Steps' }).locator('[aria-current="step"]')).toBeVisible();
+    if (step.gate !== null) {
+        const all = page.getByRole('button', { name: /The other \d+ pass/ });
+        await all.focus();
+        await page.keyboard.press('Enter');
+        await expect(all).toBeHidden();
+        await page.locator('body').focus();
+        await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    }
+    if (step.wait > 0) {
+        await page.keyboard.press('PageDown');
+        await expect(page.getByRole('timer')).toBeVisible();
+    }
+    await page.keyboard.press('PageDown');
+}
+
+export const steps = (page: Page): Locator => page.getByRole('navigation', { name: 'Steps' });
