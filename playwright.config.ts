@@ -15,10 +15,20 @@ export default defineConfig({
     use: {
         baseURL: address,
         viewport: { width: 1280, height: 800 },
+        actionTimeout: 10_000,
         trace: 'retain-on-failure',
         launchOptions: {
             executablePath: process.env['FACELIFT_CHROMIUM'] ?? '/usr/bin/chromium',
-            args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: [
+                '--headless',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
         },
     },
 });

@@ -26,10 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
-        RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
-        ]);
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(600)->by($request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip()));
     }
 }

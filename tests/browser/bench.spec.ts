@@ -49,7 +49,7 @@ test.describe.serial('at the bench', () => {
         await signIn(page);
         await page.goto(`${job}/bench`);
         await steps(page)
-            .getByRole('button', { name: /^▸ Unplug/ })
+            .getByRole('button', { name: /^Unplug \d/ })
             .click();
         await steps(page)
             .getByRole('button', { name: /Unplug: Battery connector/ })

@@ -7,19 +7,30 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
 final readonly class SessionController
 {
+    /** Wrong passwords in a minute, for one account from one address. */
+    private const MOST_TRIES = 5;
+
     public function store(SignInRequest $request): JsonResponse
     {
+        $tries = 'sign-in ' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip();
+        if (RateLimiter::tooManyAttempts($tries, self::MOST_TRIES)) {
+            throw new ThrottleRequestsException('Too many tries. Wait a minute.');
+        }
         if (!Auth::attempt($request->only('email', 'password'))) {
+            RateLimiter::hit($tries);
             throw ValidationException::withMessages(['email' => 'This address and password do not go together.']);
         }
+        RateLimiter::clear($tries);
         $request->session()->regenerate();
 
         return $this->show($request);

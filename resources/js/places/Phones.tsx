@@ -40,7 +40,12 @@ export function Phones() {
                 {file && <Mat phone={file} face={face} marks={elements(file, face)} title={`${file.identity.maker} ${file.identity.model}, ${face}`} />}
             </Box>
             {file && (
-                <Box sx={{ p: 2.5, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
+                <Box
+                    tabIndex={0}
+                    role="region"
+                    aria-label="Figures of the phone"
+                    sx={{ p: 2.5, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
+                >
                     <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face" fullWidth>
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>

@@ -36,7 +36,7 @@ export function PlanStation() {
     const p = job.source === null ? undefined : plan.data;
     return (
         <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '1fr 460px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
-            <Box sx={{ p: 2.5, overflow: 'auto' }}>
+            <Box tabIndex={0} role="region" aria-label="Steps of the plan" sx={{ p: 2.5, overflow: 'auto' }}>
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
                     <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                         Plan
@@ -77,7 +77,12 @@ export function PlanStation() {
                 </Box>
                 {p && p.works && <Steps plan={p} phone={phone} />}
             </Box>
-            <Box sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}>
+            <Box
+                tabIndex={0}
+                role="region"
+                aria-label="Figures of the plan"
+                sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
+            >
                 {p && (
                     <>
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>

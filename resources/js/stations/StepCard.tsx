@@ -41,7 +41,12 @@ export function StepCard(p: Props) {
     const label = step === null ? 'All steps done' : done ? 'Done' : open.length > 0 ? `${open.length} not tested` : waits ? startLabel(step) : doneLabel(step);
     return (
         <Box component="section" aria-label="Step" sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}>
-            <Box sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}>
+            <Box
+                tabIndex={0}
+                role="group"
+                aria-label="What to do"
+                sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}
+            >
                 {p.backToNow && (
                     <Button variant="outlined" onClick={p.backToNow}>
                         Back to the step now

@@ -14,7 +14,10 @@ export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run;
     const now = plan.steps.find((s) => s.id === current)?.phase ?? phases[phases.length - 1];
     const [unfolded, setUnfolded] = useState<string | null>(null);
     const here = useRef<HTMLButtonElement>(null);
-    useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), [current]);
+    useEffect(() => {
+        // Braces: a browser may give back a promise here, and an effect must not return one.
+        here.current?.scrollIntoView({ block: 'nearest' });
+    }, [current]);
     const leave = (event: React.KeyboardEvent<HTMLInputElement>) => {
         if (event.key === 'Escape') {
             setFind('');
@@ -112,6 +115,7 @@ function Row({
             ref={ref}
             onClick={() => choose(step.id)}
             aria-current={current ? 'step' : undefined}
+            data-step={step.id}
             sx={(t) => ({
                 width: '100%',
                 minHeight: 40,
