@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { queries } from '../api/queries';
-import { JobRow } from './Today';
+import { JobRows } from './Today';
 
 export function Jobs() {
     const { data } = useQuery(queries.jobs());
@@ -24,14 +24,7 @@ export function Jobs() {
                     {words.length > 0 ? 'No job matches. Clear the field to see all.' : 'No jobs yet. Check in a phone from Today.'}
                 </Typography>
             )}
-            <Box
-                component="ul"
-                sx={{ listStyle: 'none', p: 0, m: 0, border: rows.length ? 1 : 0, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper' }}
-            >
-                {rows.map((j) => (
-                    <JobRow key={j.id} job={j} />
-                ))}
-            </Box>
+            <JobRows rows={rows} />
         </Box>
     );
 }

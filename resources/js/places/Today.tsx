@@ -50,19 +50,25 @@ function Group({ title, rows, empty }: { title: string; rows: Row[]; empty: stri
                 {title}
             </Typography>
             {rows.length === 0 && <Typography color="text.secondary">{empty}</Typography>}
-            <Box
-                component="ul"
-                sx={{ listStyle: 'none', p: 0, m: 0, border: rows.length ? 1 : 0, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper' }}
-            >
-                {rows.map((j) => (
-                    <JobRow key={j.id} job={j} />
-                ))}
-            </Box>
+            <JobRows rows={rows} />
         </Box>
     );
 }
 
-export function JobRow({ job }: { job: Row }) {
+export function JobRows({ rows }: { rows: Row[] }) {
+    return (
+        <Box
+            component="ul"
+            sx={{ listStyle: 'none', p: 0, m: 0, border: rows.length ? 1 : 0, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper' }}
+        >
+            {rows.map((j) => (
+                <JobRow key={j.id} job={j} />
+            ))}
+        </Box>
+    );
+}
+
+function JobRow({ job }: { job: Row }) {
     const station = job.handedOverAt ? 'hand-over' : stationOf(job);
     return (
         <Box component="li" sx={{ '&:not(:last-child)': { borderBottom: 1, borderColor: 'divider' } }}>

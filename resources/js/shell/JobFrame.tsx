@@ -13,6 +13,7 @@ import { Clocks } from './Clocks';
 import type { JobContext } from './jobContext';
 import { Note } from './Note';
 import { Saving } from './Saving';
+import { TopBar } from './TopBar';
 
 export function JobFrame() {
     const id = useParams()['job'] ?? '';
@@ -49,20 +50,7 @@ export const firstOpen = (job: Pick<Job, 'stations'>): string => job.stations.fi
 function JobBar({ job, here }: { job: Job; here: string }) {
     const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');
     return (
-        <Box
-            component="header"
-            sx={{
-                display: 'flex',
-                alignItems: 'center',
-                gap: 2,
-                px: 2,
-                height: 60,
-                flex: 'none',
-                bgcolor: 'background.paper',
-                borderBottom: 1,
-                borderColor: 'divider',
-            }}
-        >
+        <TopBar>
             <Tooltip title="Back to Today">
                 <Box
                     component={Link}
@@ -111,7 +99,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 ))}
             </Tabs>
             <Saving />
-        </Box>
+        </TopBar>
     );
 }
 

@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
@@ -9,6 +8,7 @@ import { queryClient } from '../api/queryClient';
 import { useLook } from '../theme/Look';
 import { Clocks } from './Clocks';
 import { Saving } from './Saving';
+import { TopBar } from './TopBar';
 
 const places = [
     { to: '/', label: 'Today' },
@@ -28,22 +28,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     };
     const here = places.find((p) => p.to === pathname)?.to ?? false;
     return (
-        <Box
-            component="header"
-            sx={{
-                display: 'flex',
-                alignItems: 'center',
-                gap: 2,
-                px: 2,
-                height: 60,
-                bgcolor: 'background.paper',
-                borderBottom: 1,
-                borderColor: 'divider',
-                position: 'sticky',
-                top: 0,
-                zIndex: 5,
-            }}
-        >
+        <TopBar>
             <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
                 Facelift
             </Typography>
@@ -60,6 +45,6 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
             <Button onClick={() => void signOut()} color="inherit">
                 Sign out {me.name.split(' ')[0]}
             </Button>
-        </Box>
+        </TopBar>
     );
 }

@@ -15,6 +15,7 @@ import { mono } from '../theme/tokens';
 import { minutes, say, sayReason } from '../words/words';
 
 type Kind = Schemas['Scope']['kinds'][number];
+const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const;
 const MARK = { broken: '◆', possible: '◇', whole: '●' } as const;
 
 /** Which layer is broken, and what would do. */
@@ -54,12 +55,7 @@ export function Scope() {
                             <Box
                                 aria-hidden
                                 sx={(t) => ({
-                                    color:
-                                        l.likelihood === 'broken'
-                                            ? t.palette.role.stop
-                                            : l.likelihood === 'possible'
-                                              ? t.palette.role.now
-                                              : t.palette.role.done,
+                                    color: t.palette.role[ROLE[l.likelihood]],
                                 })}
                             >
                                 {MARK[l.likelihood]}
@@ -68,12 +64,7 @@ export function Scope() {
                             <Box
                                 sx={(t) => ({
                                     fontWeight: 700,
-                                    color:
-                                        l.likelihood === 'broken'
-                                            ? t.palette.role.stop
-                                            : l.likelihood === 'possible'
-                                              ? t.palette.role.now
-                                              : t.palette.role.done,
+                                    color: t.palette.role[ROLE[l.likelihood]],
                                 })}
                             >
                                 {say(`likelihood.${l.likelihood}`)}
