@@ -5,13 +5,19 @@ PORT=${FACELIFT_PORT:-8480}
 mkdir -p "$VAR/log"
 VAR=$(cd "$VAR" && pwd -P)
 
-# A socket's path holds about a hundred bytes: from a deep folder the sockets live elsewhere.
-if [ ${#VAR} -gt 80 ]; then
+# A socket's path holds about a hundred bytes, and MariaDB's installer takes no blanks in a path:
+# from such a folder the sockets live elsewhere, and DATA is a plain name for VAR.
+if [ ${#VAR} -gt 80 ] || [[ "$VAR" =~ [^A-Za-z0-9/._-] ]]; then
     RUN="${TMPDIR:-/tmp}/facelift-$(id -u)-$(printf '%s' "$VAR" | cksum | cut -d' ' -f1)"
+    mkdir -p -m 700 "$RUN"
+    [ -O "$RUN" ] || { printf 'facelift: %s belongs to somebody else\n' "$RUN" >&2; exit 1; }
+    ln -sfn "$VAR" "$RUN/var"
+    DATA="$RUN/var"
 else
     RUN="$VAR/run"
+    DATA="$VAR"
+    mkdir -p -m 700 "$RUN"
 fi
-mkdir -p -m 700 "$RUN"
 
 say() { printf '  %s\n' "$*"; }
 die() { printf 'facelift: %s\n' "$*" >&2; exit 1; }

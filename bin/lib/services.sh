@@ -47,11 +47,11 @@ wait_for() { # wait_for WHAT COMMAND…
 }
 
 start_mariadb() {
-    if [ ! -d "$VAR/db/mysql" ]; then
-        rm -rf "$VAR/db"
-        quiet mariadb-install "creating the database folder" mariadb-install-db --no-defaults --datadir="$VAR/db" --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
+    if [ ! -d "$DATA/db/mysql" ]; then
+        rm -rf "$DATA/db"
+        quiet mariadb-install "creating the database folder" mariadb-install-db --no-defaults --datadir="$DATA/db" --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
     fi
-    setsid mariadbd --no-defaults --datadir="$VAR/db" --socket="$RUN/mariadb.sock" --pid-file="$RUN/mariadb.pid" --log-error="$VAR/log/mariadb.log" --user="$(id -un)" --skip-networking --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=128M >/dev/null 2>&1 </dev/null &
+    setsid mariadbd --no-defaults --datadir="$DATA/db" --socket="$RUN/mariadb.sock" --pid-file="$RUN/mariadb.pid" --log-error="$DATA/log/mariadb.log" --user="$(id -un)" --skip-networking --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=128M >/dev/null 2>&1 </dev/null &
     wait_for MariaDB sql "SELECT 1"
 }
 
@@ -84,7 +84,7 @@ create_database() { # create_database NAME…
 write_fpm() {
     local name
     {
-        printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$VAR/log/php-fpm.log" "$RUN/php-fpm.sock"
+        printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$DATA/log/php-fpm.log" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[expose_php] = 0\n'
         for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE; do
@@ -111,7 +111,7 @@ start_nginx() { # start_nginx PORT
         [ "$(id -u)" -eq 0 ] && echo 'user root;'
         cat <<CONF
 pid "$RUN/nginx.pid";
-error_log "$VAR/log/nginx.log" warn;
+error_log "$DATA/log/nginx.log" warn;
 worker_processes 2;
 daemon off;
 events { worker_connections 256; }

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible, doStep, planned, planOf, signIn, steps, type Wish } from './technician';
 
 const jobs: Wish[] = [
@@ -70,3 +70,55 @@ test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
     await expect(page.getByText('Nothing has to move over.')).toBeVisible();
     await expect(page.getByText(/Moves over: Back cover, Fingerprint reader, .*Main board.*Antenna lead/)).toBeVisible();
 });
+
+test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) => {
+    const type = (text: string) => page.keyboard.type(text);
+    await page.goto('/sign-in');
+    await tabTo(page, page.getByLabel('Address'));
+    await type('desk@lindenhalt.example');
+    await tabTo(page, page.getByLabel('Password'));
+    await type(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'At the bench' })).toBeVisible();
+    await tabTo(page, page.getByRole('link', { name: 'Check in a phone' }));
+    await page.keyboard.press('Enter');
+    await tabTo(page, page.getByLabel('Maker, model or model code'));
+    await type('vesper');
+    await expect(page.getByRole('button', { name: 'Brasca Fern 5' })).toBeHidden();
+    await tabTo(page, page.getByRole('button', { name: 'Quillon Vesper' }));
+    await page.keyboard.press('Enter');
+    await tabTo(page, page.getByRole('combobox', { name: /Model code/ }));
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await tabTo(page, page.getByLabel('Customer'));
+    await type('Keys Only');
+    await tabTo(page, page.getByRole('button', { name: 'Open the job' }));
+    await page.keyboard.press('Enter');
+    for (const name of [
+        'Cracked glass',
+        /The other \d+ work/,
+        'Write down the condition',
+        'Fit: Display assembly',
+        /Take S-10[1-4]/,
+        'Make the plan',
+    ] as const) {
+        const button = page.getByRole('button', { name, ...(typeof name === 'string' ? { exact: true } : {}) }).first();
+        await expect(button).toBeEnabled();
+        await tabTo(page, button);
+        await page.keyboard.press('Space');
+    }
+    await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
+});
+
+/** Presses Tab until the control has the focus, as somebody without a mouse would. */
+async function tabTo(page: Page, control: Locator): Promise<void> {
+    await expect(control).toBeVisible();
+    for (let i = 0; i < 150; i++) {
+        if (await control.evaluate((e) => e === document.activeElement)) {
+            return;
+        }
+        await page.keyboard.press('Tab');
+    }
+    throw new Error(`Tab does not reach ${control.toString()}`);
+}

@@ -20,7 +20,7 @@ export function Jobs() {
                 <TextField label="Find by tag, phone or customer" value={find} onChange={(e) => setFind(e.target.value)} sx={{ width: 360 }} />
             </Box>
             {rows.length === 0 && (
-                <Typography color="text.secondary">
+                <Typography color="textSecondary">
                     {words.length > 0 ? 'No job matches. Clear the field to see all.' : 'No jobs yet. Check in a phone from Today.'}
                 </Typography>
             )}

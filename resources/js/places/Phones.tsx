@@ -82,7 +82,7 @@ function elements(phone: PhoneFile, face: Face): Mark[] {
 function Fact({ name, value }: { name: string; value: string }) {
     return (
         <Box>
-            <Typography variant="body2" color="text.secondary">
+            <Typography variant="body2" color="textSecondary">
                 {name}
             </Typography>
             <Typography>{value}</Typography>

@@ -26,7 +26,7 @@ export function Today() {
                     <Typography component="h1" variant="h1">
                         {new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
                     </Typography>
-                    <Typography color="text.secondary">
+                    <Typography color="textSecondary">
                         Lindenhalt Tram Market, stall 9 · {open.length} open, {closed.length} handed over today
                     </Typography>
                 </Box>
@@ -49,7 +49,7 @@ function Group({ title, rows, empty }: { title: string; rows: Row[]; empty: stri
             <Typography component="h2" variant="h2" sx={{ mb: 1 }}>
                 {title}
             </Typography>
-            {rows.length === 0 && <Typography color="text.secondary">{empty}</Typography>}
+            {rows.length === 0 && <Typography color="textSecondary">{empty}</Typography>}
             <JobRows rows={rows} />
         </Box>
     );

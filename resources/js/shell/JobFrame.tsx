@@ -72,7 +72,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
             </Tooltip>
             <Box sx={{ minWidth: 0 }}>
                 <Typography sx={{ fontWeight: 700, lineHeight: 1.2, whiteSpace: 'nowrap' }}>{job.phone.name}</Typography>
-                <Typography variant="body2" color="text.secondary" noWrap>
+                <Typography variant="body2" color="textSecondary" noWrap>
                     {[
                         fault === undefined || fault === '' ? 'no fault written down' : fault,
                         job.handedOverAt ? 'handed over' : job.promisedAt ? `promised ${moment(job.promisedAt)}` : null,

@@ -49,7 +49,7 @@ export function SignIn() {
                 <Typography component="h1" variant="h1">
                     Facelift
                 </Typography>
-                <Typography color="text.secondary">Lindenhalt Tram Market, stall 9</Typography>
+                <Typography color="textSecondary">Lindenhalt Tram Market, stall 9</Typography>
                 {error && (
                     <Note tone="stop" role="alert">
                         {error instanceof Refused && error.status === 429 ? 'Too many tries. Wait a minute.' : error.message}

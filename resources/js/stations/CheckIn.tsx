@@ -147,7 +147,7 @@ export function CheckIn() {
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
-                    <Typography color="text.secondary" sx={{ flex: 1 }}>
+                    <Typography color="textSecondary" sx={{ flex: 1 }}>
                         {shown.length === 0 ? 'Draw each crack with finger or mouse' : `${shown.length} cracks drawn`}
                     </Typography>
                     <Button disabled={shown.length === 0} onClick={() => setCracks((all) => all.filter((c) => c !== shown[shown.length - 1]))}>
@@ -193,7 +193,7 @@ export function CheckIn() {
                         ))}
                     </Box>
                     {open.length > 0 && (
-                        <Typography color="text.secondary">
+                        <Typography color="textSecondary">
                             What is left open is written down as “cannot be tested”: a fault found afterwards is then nobody’s.
                         </Typography>
                     )}

@@ -98,7 +98,7 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
                     </Button>
                 </Box>
             )}
-            {functions.length === 0 && <Typography color="text.secondary">Nothing has to be tested here.</Typography>}
+            {functions.length === 0 && <Typography color="textSecondary">Nothing has to be tested here.</Typography>}
         </Box>
     );
 }

@@ -2,6 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
@@ -41,6 +46,7 @@ export function HandOver() {
     }
     const left = view.plan.steps.filter((s) => !view.run.done.has(s.id));
     const newFaults = proof.data?.newFaults ?? [];
+    const final = proof.data?.gates.find((g) => g.gate === 'finished');
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
     return (
@@ -72,6 +78,34 @@ export function HandOver() {
                         <li>Keep it dry and unloaded until the adhesive has set.</li>
                     </Box>
                 </Box>
+                {final && (
+                    <Box component="section" aria-label="Tests before and after">
+                        <Typography component="h2" variant="h2">
+                            Tests before and after
+                        </Typography>
+                        <Table size="small">
+                            <TableHead>
+                                <TableRow>
+                                    {['Function', 'At check-in', 'Finished', ''].map((h) => (
+                                        <TableCell key={h}>{h}</TableCell>
+                                    ))}
+                                </TableRow>
+                            </TableHead>
+                            <TableBody>
+                                {final.rows.map((r) => (
+                                    <TableRow key={r.function}>
+                                        <TableCell>{say(`function.${r.function}`)}</TableCell>
+                                        <TableCell>{say(`state.${r.before}`)}</TableCell>
+                                        <TableCell>{r.after === null ? 'Not tested' : say(`outcome.${r.after}`)}</TableCell>
+                                        <TableCell sx={(t) => (r.change === 'new-fault' ? { color: t.palette.role.stop, fontWeight: 700 } : {})}>
+                                            {say(`change.${r.change}`)}
+                                        </TableCell>
+                                    </TableRow>
+                                ))}
+                            </TableBody>
+                        </Table>
+                    </Box>
+                )}
                 <Box component="section" aria-label="At the customer’s eye">
                     <Typography component="h2" variant="h2">
                         At the customer’s eye

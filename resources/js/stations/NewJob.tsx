@@ -96,7 +96,7 @@ export function NewJob() {
                         </ListItemButton>
                     ))}
                     {found.data?.data.length === 0 && (
-                        <Typography color="text.secondary">No phone file matches “{find}”. Check the code, or clear the field to see all phones.</Typography>
+                        <Typography color="textSecondary">No phone file matches “{find}”. Check the code, or clear the field to see all phones.</Typography>
                     )}
                 </Box>
             </Box>
@@ -147,7 +147,7 @@ export function NewJob() {
                 >
                     Open the job
                 </Button>
-                <Typography color="text.secondary">No passcode is asked for or kept.</Typography>
+                <Typography color="textSecondary">No passcode is asked for or kept.</Typography>
             </Box>
         </Box>
     );

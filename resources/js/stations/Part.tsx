@@ -31,7 +31,7 @@ export function Part() {
             <Typography component="h1" variant="h1">
                 Parts on the shelf for {job.phone.name}, {job.modelCode}
             </Typography>
-            <Typography color="text.secondary" sx={{ mb: 2 }}>
+            <Typography color="textSecondary" sx={{ mb: 2 }}>
                 Wanted: {job.kind ? say(`kind.${job.kind}`).toLowerCase() : 'not chosen yet'}
                 {job.colour ? `, ${job.colour}` : ''}. The part is inspected and connected before the old one is stripped.
             </Typography>

@@ -65,7 +65,7 @@ export function PlanStation() {
                 <Box sx={{ display: 'grid', gap: 1.5 }}>
                     <Refusal error={make.error} job={job.id} />
                     {!p && (
-                        <Typography color="text.secondary">
+                        <Typography color="textSecondary">
                             Set the plate’s temperature and make the plan. Everything is computed from the phone file, the fault and the part.
                         </Typography>
                     )}
@@ -93,7 +93,7 @@ export function PlanStation() {
                             <Figure name="tool changes, turns" value={String(p.summary.changes)} />
                             <Figure name="battery on" value={`${p.summary.batteryCycles} ×`} />
                         </Box>
-                        <Typography variant="body2" color="text.secondary" sx={{ px: 2.5, pb: 1.5 }}>
+                        <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
                             {p.summary.removals} removals in the order with the fewest changes ({p.summary.removalChanges}),{' '}
                             {p.summary.optimal ? 'proven: no valid order needs fewer' : 'not proven to be the fewest'}. Minutes and temperatures are estimates.
                         </Typography>

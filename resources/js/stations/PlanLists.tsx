@@ -49,7 +49,7 @@ function List({ title, items, empty }: { title: string; items: string[]; empty: 
             <Typography component="h2" variant="h3">
                 {title}
             </Typography>
-            {items.length === 0 && <Typography color="text.secondary">{empty}</Typography>}
+            {items.length === 0 && <Typography color="textSecondary">{empty}</Typography>}
             <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                 {items.map((i) => (
                     <li key={i}>{i}</li>

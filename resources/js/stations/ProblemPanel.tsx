@@ -40,7 +40,7 @@ export function ProblemPanel({ job, run, step, close }: { job: string; run: Run;
                     Keep
                 </Button>
             </Box>
-            <Typography variant="body2" color="text.secondary">
+            <Typography variant="body2" color="textSecondary">
                 Alcohol used, or dry again
             </Typography>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

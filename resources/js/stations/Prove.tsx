@@ -67,7 +67,7 @@ export function Prove() {
                                 <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
                             ))}
                         </Box>
-                        {r.causes.length === 0 && <Typography color="text.secondary">The route touched nothing that serves it.</Typography>}
+                        {r.causes.length === 0 && <Typography color="textSecondary">The route touched nothing that serves it.</Typography>}
                     </Box>
                 ))}
                 {gates.map((g) => {
@@ -79,7 +79,7 @@ export function Prove() {
                             <Typography component="h3" variant="h3">
                                 {say(`gate.${g}`)}
                             </Typography>
-                            <Typography color="text.secondary">
+                            <Typography color="textSecondary">
                                 {all?.waived ? `Left out: ${all.waived}` : [...counts].map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`).join(', ')}
                             </Typography>
                         </Box>

@@ -145,7 +145,7 @@ function KindCard({ kind, chosen, busy, choose }: { kind: Kind; chosen: boolean;
                         </Box>
                     )}
                 </Typography>
-                <Typography color="text.secondary">{kind.name}</Typography>
+                <Typography color="textSecondary">{kind.name}</Typography>
                 <Box sx={{ display: 'flex', gap: 3, my: 1, flexWrap: 'wrap' }}>
                     <Figure name="hands-on" value={minutes(kind.handsOn)} />
                     <Figure name="waiting" value={minutes(kind.waiting)} />
@@ -156,9 +156,7 @@ function KindCard({ kind, chosen, busy, choose }: { kind: Kind; chosen: boolean;
                 {kind.because.map((b) => (
                     <Typography key={b.code}>{sayReason(b)}.</Typography>
                 ))}
-                <Typography color="text.secondary">
-                    {kind.moved.length === 0 ? 'Nothing has to move over.' : `Moves over: ${kind.moved.join(', ')}.`}
-                </Typography>
+                <Typography color="textSecondary">{kind.moved.length === 0 ? 'Nothing has to move over.' : `Moves over: ${kind.moved.join(', ')}.`}</Typography>
             </Box>
             <Button
                 variant={kind.recommended ? 'contained' : 'outlined'}
