@@ -23,7 +23,7 @@
 <h2>Condition before</h2>
 <ul>
     @forelse($export['condition']->observations as $code)<li>{{ $say('observation.' . $code) }}</li>@empty<li>Nothing seen from outside</li>@endforelse
-    @if(count($export['condition']->cracks))<li>{{ count($export['condition']->cracks) }} cracks drawn at check-in</li>@endif
+    @if(count($export['condition']->cracks))<li>{{ count($export['condition']->cracks) }} {{ count($export['condition']->cracks) === 1 ? 'crack' : 'cracks' }} drawn at check-in</li>@endif
     @foreach($export['condition']->repairSigns as $code)<li>Sign of an earlier repair: {{ $say('sign.' . $code) }}</li>@endforeach
 </ul>
 

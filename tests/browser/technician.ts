@@ -69,7 +69,7 @@ async function choose(page: Page, field: Locator, option: RegExp): Promise<void>
 }
 
 async function drawCrack(page: Page): Promise<void> {
-    const mat = page.getByRole('img', { name: /cracks drawn/ });
+    const mat = page.getByRole('img', { name: /cracks? drawn/ });
     const box = await mat.boundingBox();
     if (!box) {
         throw new Error('the mat is not on the page');
@@ -80,7 +80,7 @@ async function drawCrack(page: Page): Promise<void> {
     await page.mouse.move(...at(0.5, 0.6));
     await page.mouse.move(...at(0.55, 0.5));
     await page.mouse.up();
-    await expect(page.getByText('1 cracks drawn', { exact: true })).toBeVisible();
+    await expect(page.getByText('1 crack drawn', { exact: true })).toBeVisible();
 }
 
 export async function planOf(page: Page, job: string): Promise<Plan> {

@@ -101,6 +101,9 @@ export function Bench() {
     }
     const at = opening ? modelTime(view.plan, view.run, opening.bond, now) : null;
     const done = new Set(view.run.done.keys());
+    // The cracks belong to the old part: after it is set aside the drawing shows the new one.
+    const cracks = job.condition?.cracks ?? [];
+    const oldGlass = step !== null && view.plan.steps.indexOf(step) <= view.plan.steps.findIndex((s) => s.kind === 'set-aside');
     return (
         <Box
             component="main"
@@ -121,9 +124,7 @@ export function Bench() {
                         <Mat
                             phone={phone}
                             face={step?.face ?? 'front'}
-                            cracks={(job.condition?.cracks ?? [])
-                                .filter((c) => c.face === (step?.face ?? 'front') && !done.has('set-aside:display'))
-                                .map((c) => c.points)}
+                            cracks={oldGlass ? cracks.filter((c) => c.face === step.face).map((c) => c.points) : []}
                             marks={step ? marksFor(phone, view.plan, step, done) : []}
                             title={`${phone.identity.maker} ${phone.identity.model}, ${step?.face ?? 'front'} up`}
                         />
@@ -133,6 +134,7 @@ export function Bench() {
             </Box>
             <StepCard
                 job={job}
+                phone={phone}
                 plan={view.plan}
                 run={view.run}
                 step={step}

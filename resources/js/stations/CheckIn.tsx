@@ -134,13 +134,7 @@ export function CheckIn() {
         >
             <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, bgcolor: '#24323A' }}>
                 <Box sx={{ flex: 1, minHeight: 0 }}>
-                    <Mat
-                        phone={phone}
-                        face={face}
-                        cracks={shown.map((c) => c.points)}
-                        title={`${face} of the phone, ${shown.length} cracks drawn`}
-                        onDraw={draw}
-                    />
+                    <Mat phone={phone} face={face} cracks={shown.map((c) => c.points)} title={`${face} of the phone, ${drawn(shown.length)}`} onDraw={draw} />
                 </Box>
                 <Box sx={{ display: 'flex', gap: 1, p: 1.5, bgcolor: 'background.paper', alignItems: 'center' }}>
                     <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face">
@@ -148,7 +142,7 @@ export function CheckIn() {
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
                     <Typography color="textSecondary" sx={{ flex: 1 }}>
-                        {shown.length === 0 ? 'Draw each crack with finger or mouse' : `${shown.length} cracks drawn`}
+                        {shown.length === 0 ? 'Draw each crack with finger or mouse' : drawn(shown.length)}
                     </Typography>
                     <Button disabled={shown.length === 0} onClick={() => setCracks((all) => all.filter((c) => c !== shown[shown.length - 1]))}>
                         Remove last
@@ -247,6 +241,8 @@ export function CheckIn() {
         </Box>
     );
 }
+
+const drawn = (n: number): string => `${n} ${n === 1 ? 'crack' : 'cracks'} drawn`;
 
 const rounded = (p: Point): Point => ({ x: Math.round(p.x * 10) / 10, y: Math.round(p.y * 10) / 10 });
 

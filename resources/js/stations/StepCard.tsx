@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import type { Job, Plan, Step } from '../api/client';
+import type { Job, PhoneFile, Plan, Step } from '../api/client';
 import { untested, type Heat, type Run } from '../bench/run';
 import { outbox, useOutbox } from '../bench/useOutbox';
 import { Note } from '../shell/Note';
@@ -14,6 +14,7 @@ import { stepFigures, stepText, stepTitle } from './stepWords';
 
 interface Props {
     job: Job;
+    phone: PhoneFile;
     plan: Plan;
     run: Run;
     step: Step | null;
@@ -124,7 +125,7 @@ export function StepCard(p: Props) {
     );
 }
 
-function StepBody({ job, plan, run, step, now, heat, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
+function StepBody({ job, phone, plan, run, step, now, heat, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
     const cautions = step.cautions;
     return (
         <>
@@ -147,8 +148,8 @@ function StepBody({ job, plan, run, step, now, heat, done, started, mayWork }: P
                     Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
                 </Note>
             ))}
-            {run.batteryIn && run.done.has('unplug:battery-plug') && step.kind !== 'gate' && step.kind !== 'trial-off' && (
-                <Note tone="care">The battery is plugged in: touch no connector.</Note>
+            {run.batteryIn && !done && touchesOthers(phone, step) && (
+                <Note tone="care">The battery is plugged in: unplug it before touching another connector.</Note>
             )}
             {cautions.map((c) => (
                 <Note key={c} tone={STOPS.has(c) ? 'stop' : 'care'}>
@@ -195,6 +196,12 @@ function BigClock({ step, now, started, heat }: { step: Step; now: number; start
         );
     }
     return null;
+}
+
+/** True if the step opens or closes a connector other than the battery's first. */
+function touchesOthers(phone: PhoneFile, step: Step): boolean {
+    const power = phone.connectors.find((c) => c.power === true)?.id ?? '';
+    return [...step.effects.off, ...step.effects.on].length > 0 && !step.effects.off.includes(power);
 }
 
 const whatFor = (step: Step): string =>
