@@ -5,5 +5,5 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
     plugins: [laravel({ input: ['resources/js/main.tsx'], refresh: false }), react()],
     build: { sourcemap: false, target: 'es2022' },
-    test: { include: ['resources/js/**/*.test.ts'], environment: 'node' },
+    test: { include: ['tests/page/**/*.test.ts'], environment: 'node' },
 });

@@ -38,7 +38,7 @@ quiet() {
 
 # fingerprint PATH…: one hash over the contents of files and folders.
 fingerprint() {
-    (cd "$ROOT" && find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 -r sha256sum | sha256sum | cut -d' ' -f1)
+    (cd "$ROOT" && find "$@" -type f -not -name schema.d.ts -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 -r sha256sum | sha256sum | cut -d' ' -f1)
 }
 
 # unchanged NAME HASH: true if this step was last done for the same hash.

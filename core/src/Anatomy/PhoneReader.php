@@ -27,10 +27,12 @@ final readonly class PhoneReader
     public function read(mixed $data): Phone
     {
         $faults = new Faults();
-        $root = Node::root($data, $faults)->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements')->requires('parts', 'fasteners', 'connectors', 'bonds', 'replacements');
-        if ($root->string('format') !== self::FORMAT || $root->int('version', 1, 1) !== 1) {
-            throw Unreadable::because('phone file', $faults->any() ? $faults->all() : [new Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
+        $root = Node::root($data, $faults);
+        if (!$faults->any() && !self::isOurs($root)) {
+            throw Unreadable::because('phone file', [new Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
         }
+        $root->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements')
+            ->requires('parts', 'fasteners', 'connectors', 'bonds', 'replacements');
         $phone = $this->phone($root);
         if (!$faults->any()) {
             (new PhoneRules())->check($phone, $root);
@@ -40,6 +42,12 @@ final readonly class PhoneReader
         }
 
         return $phone;
+    }
+
+    /** Faults of another format would only be noise: it is asked first, on its own. */
+    private static function isOurs(Node $root): bool
+    {
+        return $root->raw('format') === self::FORMAT && $root->raw('version') === 1;
     }
 
     private function phone(Node $root): Phone

@@ -36,6 +36,12 @@ final readonly class Node
         return ($this->data[$key] ?? null) !== null;
     }
 
+    /** A member as it stands, unchecked; null if missing. */
+    public function raw(string $key): mixed
+    {
+        return $this->data[$key] ?? null;
+    }
+
     public function fault(string $key, string $reason): void
     {
         $this->faults->add($this->of($key), $reason);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sampleAt } from './Strip';
+import { sampleAt } from '../../../resources/js/mat/Strip';
 
 const samples = [
     { t: 0, bond: 20, panel: 20, battery: 20, outer: 20 },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { BenchEvent, BenchState, Plan, Step } from '../api/client';
-import { heatOf, lastDone, modelTime, runOf, untested } from './run';
+import type { BenchEvent, BenchState, Plan, Step } from '../../../resources/js/api/client';
+import { heatOf, lastDone, modelTime, runOf, untested } from '../../../resources/js/bench/run';
 
 const step = (id: string, kind: string, extra: Partial<Step> = {}): Step =>
     ({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { along, pointOn, seen, spread, type Rounded } from './geometry';
+import { along, pointOn, seen, spread, type Rounded } from '../../../resources/js/mat/geometry';
 
 const shape: Rounded = { x: 0, y: 0, width: 70, height: 140, radius: 10 };
 const length = (points: { x: number; y: number }[]): number =>

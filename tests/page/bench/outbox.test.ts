@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { BenchEvent, BenchState } from '../api/client';
-import { Outbox, type Sent, type Store } from './outbox';
+import type { BenchEvent, BenchState } from '../../../resources/js/api/client';
+import { Outbox, type Sent, type Store } from '../../../resources/js/bench/outbox';
 
 const memory = (): Store & { data: Map<string, string> } => {
     const data = new Map<string, string>();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, minutes, say, sayReason } from './words';
+import { clock, minutes, say, sayReason } from '../../../resources/js/words/words';
 
 describe('words', () => {
     it('puts figures into a text', () => {

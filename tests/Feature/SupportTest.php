@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Support\PhoneLibrary;
+use App\Support\Words;
+use Facelift\Anatomy\Phone;
+use Facelift\Document\Reason;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Tests\TestCase;
+
+final class SupportTest extends TestCase
+{
+    /** @param list<string> $found */
+    #[TestWith(['', ['brasca-fern-5', 'quillon-vesper']])]
+    #[TestWith(['QUILLON', ['quillon-vesper']])]
+    #[TestWith(['fern brasca', ['brasca-fern-5']])]
+    #[TestWith(['qv-2114', ['quillon-vesper']])]
+    #[TestWith(['nothing', []])]
+    public function testPhonesAreFoundByEveryWord(string $query, array $found): void
+    {
+        $ids = array_map(static fn(Phone $p): string => $p->identity->id, app(PhoneLibrary::class)->search($query));
+        self::assertSame($found, $ids);
+    }
+
+    #[TestWith(['../../etc/passwd'])]
+    #[TestWith(['no-such-phone'])]
+    #[TestWith([''])]
+    public function testOnlyPhoneFilesAreRead(string $id): void
+    {
+        $this->expectException(NotFoundHttpException::class);
+        app(PhoneLibrary::class)->phone($id);
+    }
+
+    public function testWordsPutFiguresInAndLeaveTheUnknownVisible(): void
+    {
+        $words = app(Words::class);
+        self::assertSame('Frees: Display', $words->reason(new Reason('frees', ['names' => 'Display'])));
+        self::assertSame('step.no-such', $words->say('step.no-such'));
+    }
+}
