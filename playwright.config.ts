@@ -9,14 +9,14 @@ export default defineConfig({
     outputDir: process.env['FACELIFT_RESULTS'] ?? 'test-results',
     workers: 1,
     retries: 0,
-    timeout: 120_000,
+    timeout: 240_000,
     expect: { timeout: 10_000 },
     reporter: [['list']],
     use: {
         baseURL: address,
         viewport: { width: 1280, height: 800 },
         actionTimeout: 10_000,
-        trace: 'retain-on-failure',
+        trace: 'off',
         launchOptions: {
             executablePath: process.env['FACELIFT_CHROMIUM'] ?? '/usr/bin/chromium',
             args: [

@@ -133,6 +133,10 @@ test.describe.serial('at the bench', () => {
         await expect(page.getByRole('heading', { name: /Cut the bottom edge/ })).toBeVisible();
         await page.keyboard.press('PageDown');
         await expect(page.getByText(/2 waiting to send, server away/)).toBeVisible();
+        // Coming back to the window asks for the job anew; with the server away the page must stay.
+        await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange', { bubbles: true })));
+        await expect(page.getByText(/2 waiting to send, server away/)).toBeVisible();
+        await expect(page.getByRole('heading', { name: /Cut the left edge/ })).toBeVisible();
         const kept = await page.context().storageState();
         await page.context().close();
         await startPhp();

@@ -95,14 +95,7 @@ test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) =
     await type('Keys Only');
     await tabTo(page, page.getByRole('button', { name: 'Open the job' }));
     await page.keyboard.press('Enter');
-    for (const name of [
-        'Cracked glass',
-        /The other \d+ work/,
-        'Write down the condition',
-        'Fit: Display assembly',
-        /Take S-10[1-4]/,
-        'Make the plan',
-    ] as const) {
+    for (const name of ['Cracked glass', /The other \d+ work/, 'Write down the condition', 'Fit: Display assembly', 'Take S-103', 'Make the plan'] as const) {
         const button = page.getByRole('button', { name, ...(typeof name === 'string' ? { exact: true } : {}) }).first();
         await expect(button).toBeEnabled();
         await tabTo(page, button);

@@ -20,7 +20,8 @@ export function JobFrame() {
     const { pathname } = useLocation();
     const job = useQuery(queries.job(id));
     const phone = useQuery({ ...queries.phone(job.data?.phone.id ?? ''), enabled: job.data !== undefined });
-    if (job.isError) {
+    // A refetch that fails while the server is away must not take the page from somebody who works on it.
+    if (job.isError && job.data === undefined) {
         return (
             <Box component="main" sx={{ p: 4 }}>
                 <Note tone="stop" role="alert">

@@ -13,7 +13,7 @@ export function Shell() {
     if (me.error instanceof Refused && me.error.status === 401) {
         return <Navigate to="/sign-in" state={{ from: pathname }} replace />;
     }
-    if (me.isError) {
+    if (me.isError && me.data === undefined) {
         return (
             <Box sx={{ p: 4 }}>
                 <Note tone="stop">The server does not answer. What you confirmed is kept here; this page tries again by itself.</Note>

@@ -35,7 +35,7 @@ export function Scope() {
             ),
         () => void navigate(`/jobs/${job.id}/part`),
     );
-    if (scope.isError) {
+    if (scope.isError && scope.data === undefined) {
         return (
             <Box component="main" sx={{ p: 3 }}>
                 <Refusal error={scope.error} job={job.id} />
