@@ -17,6 +17,7 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         actionTimeout: 10_000,
         trace: 'off',
+        screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: process.env['FACELIFT_CHROMIUM'] ?? '/usr/bin/chromium',
             args: [

@@ -20,14 +20,15 @@ final readonly class Stations
     {
         $planned = $job->plan !== null;
         $works = ($job->plan['works'] ?? false) === true;
+        $closed = $job->handed_over_at !== null;
         $done = [
             'check-in' => $job->condition !== null,
             'scope' => $job->kind !== null,
             'part' => $job->part !== null,
             'plan' => $planned && $works,
-            'bench' => $state !== null && $next === null,
-            'prove' => $state !== null && $next === null,
-            'hand-over' => $job->handed_over_at !== null,
+            'bench' => $closed || ($state !== null && $next === null),
+            'prove' => $closed || ($state !== null && $next === null),
+            'hand-over' => $closed,
         ];
         $needs = ['check-in' => null, 'scope' => 'check-in', 'part' => 'scope', 'plan' => 'part', 'bench' => 'plan', 'prove' => 'plan', 'hand-over' => 'plan'];
 

@@ -44,6 +44,12 @@ final class AccessTest extends TestCase
         $this->ask('POST', '/sign-out', status: 204);
     }
 
+    public function testSigningInFromElsewhereIsRefused(): void
+    {
+        $this->withHeaders(['Origin' => 'http://elsewhere.example', 'Referer' => 'http://elsewhere.example/']);
+        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'], 422)->assertJsonValidationErrors(['email']);
+    }
+
     public function testTooManyTriesAreHeldBack(): void
     {
         for ($i = 0; $i < 5; ++$i) {

@@ -104,6 +104,8 @@ test.describe.serial('at the bench', () => {
         await page.goto(`${job}/bench`);
         await expect(page.getByRole('button', { name: /Off the plate/ })).toBeVisible();
         let cut = false;
+        let killed: () => void = () => undefined;
+        const dead = new Promise<void>((resolve) => (killed = resolve));
         await page.route('**/events', async (route) => {
             if (cut) {
                 return route.continue();
@@ -111,11 +113,13 @@ test.describe.serial('at the bench', () => {
             cut = true;
             await route.fetch();
             await killPhp();
-            return route.abort('connectionreset');
+            await route.abort('connectionreset');
+            killed();
         });
         await page.keyboard.press('PageDown');
         await expect(page.getByRole('heading', { name: /First gap/ })).toBeVisible();
         await expect(page.getByText(/1 waiting to send/)).toBeVisible();
+        await dead;
         await startPhp();
         await expect(page.getByText('● saved')).toBeVisible({ timeout: 20_000 });
         const state = (await (await page.request.get(`/api${job}/bench`, { headers: { Accept: 'application/json', Referer: page.url() } })).json()) as {

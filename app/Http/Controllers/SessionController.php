@@ -22,6 +22,10 @@ final readonly class SessionController
 
     public function store(SignInRequest $request): JsonResponse
     {
+        if (!$request->hasSession()) {
+            // Not sent by our own page: there is no session to sign in to, and no token was checked.
+            throw ValidationException::withMessages(['email' => 'Sign in from the page of this application.']);
+        }
         $tries = 'sign-in ' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip();
         if (RateLimiter::tooManyAttempts($tries, self::MOST_TRIES)) {
             throw new ThrottleRequestsException('Too many tries. Wait a minute.');

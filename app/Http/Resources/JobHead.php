@@ -15,7 +15,8 @@ final readonly class JobHead
     /** @return array<string, mixed> */
     public static function of(Job $job): array
     {
-        $standing = app(Runs::class)->standing($job);
+        // A closed job needs no fold: everything in it is done.
+        $standing = $job->handed_over_at === null ? app(Runs::class)->standing($job) : null;
 
         return [
             'id' => $job->id,
