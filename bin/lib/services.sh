@@ -100,6 +100,7 @@ start_fpm() {
     rm -f "$RUN/php-fpm.sock"
     setsid php-fpm8.2 "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf" >>"$VAR/log/php-fpm.out" 2>&1 </dev/null &
     wait_for php-fpm test -S "$RUN/php-fpm.sock"
+    wait_for php-fpm test -s "$RUN/php-fpm.pid"
 }
 
 port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$1"; }
