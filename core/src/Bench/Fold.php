@@ -93,7 +93,8 @@ final readonly class Fold
                 $out[$id] = ($out[$id] ?? 0) + ($event->count() ?? $count);
             }
             foreach ($step->screwsIn as $id => $count) {
-                $all = $event->text('reason') !== '' || $event->count() === null;
+                // No hole, or lost and replaced: the rest is accounted for. Any other shortfall lies on the mat still.
+                $all = $event->count() === null || \in_array($event->text('reason'), ['no-hole', 'lost-and-replaced'], true);
                 $out[$id] = ($out[$id] ?? 0) - ($all ? $out[$id] ?? $count : (int) $event->count());
             }
         }

@@ -49,6 +49,28 @@ final class RulesTest extends TestCase
         self::assertArrayNotHasKey('upper-screws', $bench->state()->screwsOut);
     }
 
+    public function testABackIsNotLaidShutOverAScrewThatIsStillOnTheMat(): void
+    {
+        $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
+        $bench->workUpTo('screw-in:upper-screws');
+        // Nine came out; to say that one was missing at check-in does not account for it.
+        $short = $bench->event(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'missing-at-check-in']);
+        self::assertNull($bench->arrive($short));
+        self::assertSame(['upper-screws' => 1], $bench->state()->screwsOut);
+        foreach (array_keys($bench->plan->steps) as $id) {
+            if ($id === 'close-bond:back-seal') {
+                break;
+            }
+            if (!isset($bench->state()->done[$id])) {
+                foreach ($bench->forStep($id) as $event) {
+                    self::assertNull($bench->arrive($event), $id);
+                }
+            }
+        }
+        $refusal = $bench->try(T::StepDone, ['step' => 'close-bond:back-seal']);
+        self::assertSame(['screw-missing', 1], [$refusal?->reason->code, $refusal?->reason->figures['count'] ?? null]);
+    }
+
     public function testAScrewThatWasMissingAtCheckInIsNotAskedForAgain(): void
     {
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
