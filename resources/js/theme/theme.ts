@@ -41,6 +41,8 @@ export function facelift(mode: 'light' | 'dark') {
             divider: role.rule,
         },
         shape: { borderRadius: 6 },
+        // Nothing moves by itself but clocks: a menu is there or gone, a button is ready or not.
+        transitions: { create: () => 'none' },
         typography: {
             fontFamily: sans,
             fontSize: 16,
@@ -61,6 +63,10 @@ export function facelift(mode: 'light' | 'dark') {
                     ':focus-visible': { outline: `3px solid ${role.action}`, outlineOffset: 2 },
                 },
             },
+            MuiButtonBase: { defaultProps: { disableRipple: true } },
+            MuiPopover: { defaultProps: { transitionDuration: 0 } },
+            MuiMenu: { defaultProps: { transitionDuration: 0 } },
+            MuiDialog: { defaultProps: { transitionDuration: 0 } },
             MuiButton: {
                 defaultProps: { disableElevation: true },
                 styleOverrides: { root: { minHeight: 48 } },
