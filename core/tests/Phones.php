@@ -41,7 +41,7 @@ final class Phones
     /** @return iterable<string, array{string, ReplacementKind}> every shipped phone with every kind of part */
     public static function jobs(): iterable
     {
-        foreach (['quillon-vesper', 'brasca-fern-5'] as $id) {
+        foreach (['quillon-vesper', 'brasca-fern-4', 'brasca-fern-5'] as $id) {
             foreach (self::read($id)->replacements as $replacement) {
                 yield $id . ' ' . $replacement->kind->value => [$id, $replacement->kind];
             }

@@ -8,8 +8,9 @@ namespace Facelift\Anatomy;
 final readonly class Identity
 {
     /**
-     * @param array<string, string> $codes   model code => region
+     * @param array<string, string> $codes      model code => region
      * @param list<string>          $colours
+     * @param array<string, string> $connectors model code => display connector, for regions that take another panel
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,8 @@ final readonly class Identity
         public float $mass,
         public array $codes,
         public array $colours,
+        public Port $port = Port::None,
+        public array $connectors = [],
     ) {}
 
     public function name(): string

@@ -9,6 +9,9 @@ use Facelift\Geometry\Side;
 /** The rim that carries the display's adhesive. All mm, strictly positive. */
 final readonly class Ledge
 {
+    /** ± mm on each of recess, module and adhesive where the file says nothing (common practice, no source). */
+    public const USUAL_TOLERANCE = 0.05;
+
     public function __construct(
         public float $top,
         public float $right,
@@ -16,6 +19,7 @@ final readonly class Ledge
         public float $left,
         public float $recess,
         public float $module,
+        public float $tolerance = self::USUAL_TOLERANCE,
     ) {}
 
     public function width(Side $side): float

@@ -45,6 +45,18 @@ final readonly class Phone
         throw UnknownId::replacement($this->identity->name(), $kind->value);
     }
 
+    /** The display connector that a model code takes: regional codes may take another panel. */
+    public function displayConnector(string $code): string
+    {
+        return $this->identity->connectors[$code] ?? $this->panel->connectorCode;
+    }
+
+    /** True if the file says that it has this function. */
+    public function has(PhoneFunction $function): bool
+    {
+        return \in_array($function, $this->functions(), true);
+    }
+
     /** The connector of the battery, which is off first and on last. */
     public function powerConnector(): Connector
     {

@@ -73,16 +73,20 @@ final readonly class PhoneReader
 
     private function identity(Node $n): Identity
     {
-        $n->only('id', 'maker', 'model', 'year', 'mass', 'codes', 'colours');
+        $n->only('id', 'maker', 'model', 'year', 'mass', 'codes', 'colours', 'port');
         $codes = [];
-        foreach ($n->each('codes', static fn(Node $c): array => [$c->only('code', 'region')->string('code'), $c->string('region')]) as [$code, $region]) {
+        $connectors = [];
+        foreach ($n->each('codes', static fn(Node $c): array => [$c->only('code', 'region', 'connectorCode')->string('code'), $c->string('region'), $c->optionalString('connectorCode')]) as [$code, $region, $connector]) {
             $codes[$code] = $region;
+            if ($connector !== null) {
+                $connectors[$code] = $connector;
+            }
         }
         if ($codes === []) {
             $n->fault('codes', 'must name at least one model code');
         }
 
-        return new Identity($n->string('id'), $n->string('maker'), $n->string('model'), $n->int('year', 2000, 2100), $n->number('mass', 20, 1000), $codes, $n->strings('colours'));
+        return new Identity($n->string('id'), $n->string('maker'), $n->string('model'), $n->int('year', 2000, 2100), $n->number('mass', 20, 1000), $codes, $n->strings('colours'), $n->optionalEnum('port', Port::class) ?? Port::None, $connectors);
     }
 
     private function body(Node $n): Body
@@ -107,9 +111,9 @@ final readonly class PhoneReader
 
     private function ledge(Node $n): Ledge
     {
-        $n->only('top', 'right', 'bottom', 'left', 'recess', 'module');
+        $n->only('top', 'right', 'bottom', 'left', 'recess', 'module', 'tolerance');
 
-        return new Ledge($n->number('top', 0.2, 20), $n->number('right', 0.2, 20), $n->number('bottom', 0.2, 20), $n->number('left', 0.2, 20), $n->number('recess', 0.2, 10), $n->number('module', 0.2, 10));
+        return new Ledge($n->number('top', 0.2, 20), $n->number('right', 0.2, 20), $n->number('bottom', 0.2, 20), $n->number('left', 0.2, 20), $n->number('recess', 0.2, 10), $n->number('module', 0.2, 10), $n->optionalNumber('tolerance', 0, 1) ?? Ledge::USUAL_TOLERANCE);
     }
 
     private function panel(Node $n): Panel

@@ -17,20 +17,23 @@ final readonly class Condition
 
     /**
      * @param list<Observation>            $observations
-     * @param list<Crack>                  $cracks
+     * @param list<Mark>                   $marks       drawn on the mat
      * @param array<string, FunctionState> $functions   by the function's code
      * @param list<RepairSign>             $repairSigns
      * @param list<string>                 $takenOut    ids of parts, or `case`, `card`, `protector`
      * @param bool                         $canSwitchOff without the owner
+     * @param list<CheckResult>            $checks      one per check at most
      */
     public function __construct(
         public array $observations,
-        public array $cracks,
+        public array $marks,
         public array $functions,
         public array $repairSigns,
         public array $takenOut,
         public bool $canSwitchOff,
         public bool $dataNeeded,
+        public array $checks = [],
+        public Payer $payer = Payer::Customer,
     ) {}
 
     /**
@@ -45,7 +48,19 @@ final readonly class Condition
 
     public function shows(Observation ...$any): bool
     {
-        return array_filter($any, fn(Observation $o): bool => \in_array($o, $this->observations, true)) !== [];
+        return array_filter($any, fn(Observation $o): bool => \in_array($o, $this->seen(), true)) !== [];
+    }
+
+    /**
+     * What was ticked, and what the marks on the mat amount to.
+     *
+     * @return list<Observation>
+     */
+    public function seen(): array
+    {
+        $drawn = array_filter(array_map(static fn(Mark $m): ?Observation => $m->kind->amountsTo($m->face), $this->marks));
+
+        return array_values(array_filter(Observation::cases(), fn(Observation $o): bool => \in_array($o, $this->observations, true) || \in_array($o, $drawn, true)));
     }
 
     public function stateOf(PhoneFunction $function): FunctionState
@@ -55,9 +70,24 @@ final readonly class Condition
 
     public function glassBroken(Face $face): bool
     {
-        $seen = $face === Face::Front ? Observation::CrackedGlass : Observation::BackCracked;
+        return $this->shows($face === Face::Front ? Observation::CrackedGlass : Observation::BackCracked);
+    }
 
-        return $this->shows($seen) || array_filter($this->cracks, static fn(Crack $c): bool => $c->face === $face) !== [];
+    /** @return list<Mark> */
+    public function cracks(Face $face): array
+    {
+        return array_values(array_filter($this->marks, static fn(Mark $m): bool => $m->kind === MarkKind::Crack && $m->face === $face));
+    }
+
+    public function resultOf(Check $check): ?string
+    {
+        foreach ($this->checks as $done) {
+            if ($done->check === $check) {
+                return $done->result;
+            }
+        }
+
+        return null;
     }
 
     public function bondIsForeign(): bool
@@ -70,8 +100,8 @@ final readonly class Condition
     {
         for ($at = $from; $at <= $to; $at += 2.0) {
             $point = $glass->pointOn($side, min($at, $glass->length($side)));
-            foreach ($this->cracks as $crack) {
-                if ($crack->face === $face && $crack->distanceTo($point) <= self::NEAR_EDGE) {
+            foreach ($this->cracks($face) as $crack) {
+                if ($crack->distanceTo($point) <= self::NEAR_EDGE) {
                     return true;
                 }
             }

@@ -9,84 +9,89 @@ use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Condition\Condition;
 use Facelift\Condition\FunctionState;
+use Facelift\Condition\Moment;
 use Facelift\Condition\Observation as Seen;
 use Facelift\Document\Reason;
 
 /** Rules layers in or out from what was seen. Common practice of the trade, no published source. */
 final readonly class Diagnostician
 {
+    /** A cause with at least this share is called broken. */
+    private const AS_GOOD_AS_SURE = 0.95;
+
     public function diagnose(Condition $seen, PanelTechnology $technology): Finding
     {
+        $inference = new Inference($technology);
+        $suspects = [];
+        $conflicts = [];
+        $next = null;
+        foreach ($this->symptoms($seen, $technology) as $symptom) {
+            $evidence = Evidence::in($seen, $symptom->checks($technology));
+            $conflict = $inference->conflict($symptom, $evidence);
+            if ($conflict !== []) {
+                $conflicts[] = self::conflictWords($conflict);
+                continue;
+            }
+            array_push($suspects, ...$inference->suspects($symptom, $evidence));
+            $next = self::better($next, $inference->next($symptom, $evidence, Moment::Counter) ?? $inference->next($symptom, $evidence, Moment::Opened));
+        }
+        $verdicts = [...$this->looked($seen, $technology), ...array_merge(...array_map($this->suspected(...), $suspects))];
+
+        return new Finding($this->worstOfEach($verdicts), $suspects, [...$this->contradictions($seen, $technology), ...$conflicts], $next);
+    }
+
+    /** @return list<Symptom> those that the look alone does not explain */
+    private function symptoms(Condition $seen, PanelTechnology $technology): array
+    {
+        $marked = $seen->shows(Seen::Lines, Seen::Spots, Seen::Flicker);
+        $dark = !$marked && ($seen->shows(Seen::NoImage) || ($seen->shows(Seen::DimImage) && !$technology->isSelfLit()) || $seen->stateOf(PhoneFunction::Image) === FunctionState::Fails);
+        // With a dark screen touch cannot be judged: its own fault would only be a guess.
+        $dead = !$dark && $this->touchIsDead($seen) && !$seen->glassBroken(Face::Front);
+
+        return [...($dark ? [Symptom::Dark] : []), ...($dead ? [Symptom::TouchDead] : [])];
+    }
+
+    private function touchIsDead(Condition $seen): bool
+    {
+        return $seen->shows(Seen::NoTouch, Seen::DeadZones) || $seen->stateOf(PhoneFunction::Touch) === FunctionState::Fails;
+    }
+
+    /** @return list<LayerVerdict> what the look alone tells */
+    private function looked(Condition $seen, PanelTechnology $technology): array
+    {
         $glass = $seen->glassBroken(Face::Front);
-        $verdicts = array_merge(
-            $this->glass($glass),
-            $this->panel($seen, $glass, $technology),
-            $this->touch($seen, $glass),
-            $this->frame($seen),
-        );
+        $verdicts = [$glass ? self::verdict(ScreenLayer::CoverGlass, Likelihood::Broken, 'glass-cracked') : self::verdict(ScreenLayer::CoverGlass, Likelihood::Whole, 'glass-whole')];
+        foreach (array_filter([Seen::Lines, Seen::Spots, Seen::Flicker], $seen->shows(...)) as $mark) {
+            $verdicts[] = self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, 'panel-shows-' . $mark->value);
+        }
+        if ($seen->stateOf(PhoneFunction::Image) === FunctionState::Works && !$seen->shows(Seen::NoImage, Seen::DimImage)) {
+            $verdicts[] = self::verdict(ScreenLayer::DisplayPanel, Likelihood::Whole, 'image-works');
+        }
+        if ($this->touchIsDead($seen) && $glass) {
+            $verdicts[] = self::verdict(ScreenLayer::Digitizer, Likelihood::Broken, 'touch-dead-under-cracks');
+        }
+        if (!$this->touchIsDead($seen) && $seen->stateOf(PhoneFunction::Touch) === FunctionState::Works) {
+            $verdicts[] = self::verdict(ScreenLayer::Digitizer, Likelihood::Whole, 'touch-works');
+        }
+        if ($seen->shows(Seen::FrameBent)) {
+            $verdicts[] = self::verdict(ScreenLayer::Frame, Likelihood::Broken, 'frame-bent');
+        }
+        if ($seen->shows(Seen::DimImage) && !$technology->isSelfLit()) {
+            $verdicts[] = self::verdict(ScreenLayer::Board, Likelihood::Possible, 'backlight-circuit-on-board');
+        }
 
-        return new Finding($this->worstOfEach($verdicts), $this->contradictions($seen, $technology), $this->proveFirst($verdicts));
+        return $verdicts;
     }
 
-    /** @return list<LayerVerdict> */
-    private function glass(bool $broken): array
+    /** @return list<LayerVerdict> one; none for a cause that was ruled out, unless its layer is the panel's */
+    private function suspected(Suspect $suspect): array
     {
-        return [$broken
-            ? self::verdict(ScreenLayer::CoverGlass, Likelihood::Broken, 'glass-cracked')
-            : self::verdict(ScreenLayer::CoverGlass, Likelihood::Whole, 'glass-whole')];
-    }
-
-    /** @return list<LayerVerdict> */
-    private function panel(Condition $seen, bool $glass, PanelTechnology $technology): array
-    {
-        $marks = array_values(array_filter([Seen::Lines, Seen::Spots, Seen::Flicker], $seen->shows(...)));
-        if ($marks !== []) {
-            return array_map(static fn(Seen $m): LayerVerdict => self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, 'panel-shows-' . $m->value), $marks);
+        if ($suspect->share <= 0.0) {
+            return [];
         }
-        if ($seen->shows(Seen::DimImage)) {
-            return $technology->isSelfLit() ? [] : [
-                self::verdict(ScreenLayer::Backlight, Likelihood::Broken, 'dim-image-in-torchlight'),
-                self::verdict(ScreenLayer::Board, Likelihood::Possible, 'backlight-circuit-on-board'),
-            ];
-        }
-        if ($seen->shows(Seen::NoImage) || $seen->stateOf(PhoneFunction::Image) === FunctionState::Fails) {
-            return $this->dark($seen, $glass);
-        }
+        $likelihood = $suspect->share >= self::AS_GOOD_AS_SURE ? Likelihood::Broken : Likelihood::Possible;
 
-        return $seen->stateOf(PhoneFunction::Image) === FunctionState::Works
-            ? [self::verdict(ScreenLayer::DisplayPanel, Likelihood::Whole, 'image-works')] : [];
-    }
-
-    /** @return list<LayerVerdict> */
-    private function dark(Condition $seen, bool $glass): array
-    {
-        if ($seen->shows(Seen::Blotches)) {
-            return [self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, $glass ? 'blotches-against-light' : 'panel-broken-under-whole-glass')];
-        }
-        $why = $seen->shows(Seen::StillRings) ? 'dark-but-alive' : 'dark-and-silent';
-
-        return array_map(static fn(ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, $why), [ScreenLayer::DisplayPanel, ScreenLayer::Connector, ScreenLayer::Board]);
-    }
-
-    /** @return list<LayerVerdict> */
-    private function touch(Condition $seen, bool $glass): array
-    {
-        $dead = $seen->shows(Seen::NoTouch, Seen::DeadZones) || $seen->stateOf(PhoneFunction::Touch) === FunctionState::Fails;
-        if (!$dead) {
-            return $seen->stateOf(PhoneFunction::Touch) === FunctionState::Works
-                ? [self::verdict(ScreenLayer::Digitizer, Likelihood::Whole, 'touch-works')] : [];
-        }
-        if ($glass) {
-            return [self::verdict(ScreenLayer::Digitizer, Likelihood::Broken, 'touch-dead-under-cracks')];
-        }
-
-        return array_map(static fn(ScreenLayer $l): LayerVerdict => self::verdict($l, Likelihood::Possible, 'touch-dead-glass-whole'), [ScreenLayer::Digitizer, ScreenLayer::Connector, ScreenLayer::Board]);
-    }
-
-    /** @return list<LayerVerdict> */
-    private function frame(Condition $seen): array
-    {
-        return $seen->shows(Seen::FrameBent) ? [self::verdict(ScreenLayer::Frame, Likelihood::Broken, 'frame-bent')] : [];
+        return [new LayerVerdict($suspect->cause->layer(), $likelihood, [new Reason('cause-' . $suspect->cause->value, ['percent' => (int) round(100 * $suspect->share)])])];
     }
 
     /** @return list<Reason> */
@@ -109,6 +114,17 @@ final readonly class Diagnostician
         return $found;
     }
 
+    /** @param list<Evidence> $conflict */
+    private static function conflictWords(array $conflict): Reason
+    {
+        return new Reason('evidence-conflict', ['evidence' => implode(' ', array_map(static fn(Evidence $e): string => $e->check->value . ':' . $e->result, $conflict))]);
+    }
+
+    private static function better(?NextCheck $a, ?NextCheck $b): ?NextCheck
+    {
+        return $a === null || ($b !== null && $b->bits > $a->bits) ? $b : $a;
+    }
+
     /**
      * @param list<LayerVerdict> $verdicts
      *
@@ -128,12 +144,6 @@ final readonly class Diagnostician
         }
 
         return $out;
-    }
-
-    /** @param list<LayerVerdict> $verdicts */
-    private function proveFirst(array $verdicts): bool
-    {
-        return array_filter($verdicts, static fn(LayerVerdict $v): bool => $v->likelihood === Likelihood::Possible) !== [];
     }
 
     private static function verdict(ScreenLayer $layer, Likelihood $likelihood, string $why): LayerVerdict

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Facelift\Diagnosis;
 
+use Facelift\Condition\Moment;
 use Facelift\Document\Reason;
 
-/** What is broken, how sure that is, and what to do before spending anything. */
+/** What is broken, how sure that is, and what to check next. */
 final readonly class Finding
 {
     /**
      * @param list<LayerVerdict> $layers         only layers that something is known of
+     * @param list<Suspect>      $suspects       by symptom, the most likely first; empty if the look alone tells
      * @param list<Reason>       $contradictions observations that cannot both be so
-     * @param bool               $proveFirst     a known-good panel must be connected before anything is stripped
+     * @param NextCheck|null     $next           the one check that tells most now; at the counter before the opened phone
      */
-    public function __construct(public array $layers, public array $contradictions, public bool $proveFirst) {}
+    public function __construct(public array $layers, public array $suspects, public array $contradictions, public ?NextCheck $next) {}
 
     public function is(ScreenLayer $layer, Likelihood $likelihood): bool
     {
@@ -37,5 +39,35 @@ final readonly class Finding
         }
 
         return false;
+    }
+
+    /** True if a known-good panel has to be connected before anything is stripped. */
+    public function proveFirst(): bool
+    {
+        foreach ($this->layers as $verdict) {
+            if ($verdict->likelihood === Likelihood::Possible) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** True if the next check waits until the phone is open, and so becomes a step of the plan. */
+    public function nextIsAtTheBench(): bool
+    {
+        return $this->next !== null && $this->next->check->moment() === Moment::Opened;
+    }
+
+    /** Chance that a new display mends what the look alone does not tell: the least over the symptoms. 1 if there are none. */
+    public function chanceOfMending(): float
+    {
+        $chances = [];
+        foreach ($this->suspects as $suspect) {
+            $symptom = $suspect->symptom->value;
+            $chances[$symptom] = ($chances[$symptom] ?? 0.0) + ($suspect->cause->mendedByDisplay() ? $suspect->share : 0.0);
+        }
+
+        return $chances === [] ? 1.0 : min($chances);
     }
 }

@@ -7,11 +7,14 @@ namespace Facelift\Diagnosis;
 /** What can be broken, from the front inwards. */
 enum ScreenLayer: string
 {
+    case Surface = 'surface';
     case CoverGlass = 'cover-glass';
     case Digitizer = 'digitizer';
     case DisplayPanel = 'display-panel';
     case Connector = 'connector';
-    case Board = 'board';
     case Backlight = 'backlight';
+    case Board = 'board';
+    case Battery = 'battery';
+    case PowerKey = 'power-key';
     case Frame = 'frame';
 }

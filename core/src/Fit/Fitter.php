@@ -4,117 +4,43 @@ declare(strict_types=1);
 
 namespace Facelift\Fit;
 
-use Facelift\Anatomy\Pairing;
-use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
-use Facelift\Document\Reason;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Fit\Internal\PanelCriteria;
+use Facelift\Fit\Internal\PlaceCriteria;
 
-/** Judges a part against the phone and the job. */
+/** Judges a part against the phone and the job, criterion by criterion. */
 final readonly class Fitter
 {
     public function judge(Phone $phone, Wish $wish, Offer $offer): Fitting
     {
-        return new Fitting([
-            $this->code($wish, $offer),
-            $this->kind($wish, $offer),
-            $this->connector($phone, $offer),
-            $this->technology($phone, $offer),
-            $this->refresh($phone, $offer),
-            $this->colour($wish, $offer),
-            $this->smallParts($phone, $wish, $offer),
-        ]);
+        $place = new PlaceCriteria($phone, $wish, $offer);
+        // Glass alone goes on to the phone's own panel: there is no other panel to judge.
+        $panel = $offer->kind === ReplacementKind::GlassOnly ? [] : (new PanelCriteria($phone, $offer))->all();
+
+        return new Fitting([...$place->before(), ...$panel, ...$place->after()]);
     }
 
-    private function code(Wish $wish, Offer $offer): Criterion
+    /**
+     * What a part would fit, whatever the job: every phone and model code that it is sold for.
+     *
+     * @param list<Phone> $phones
+     *
+     * @return array<string, Verdict> by phone name and model code; only phones that know a code of the part
+     */
+    public function wouldFit(array $phones, Offer $offer): array
     {
-        $fits = \in_array($wish->modelCode, $offer->modelCodes, true);
-
-        return new Criterion('model-code', $fits ? Verdict::Fits : Verdict::DoesNotFit, new Reason($fits ? 'code-listed' : 'code-not-listed', ['code' => $wish->modelCode, 'listed' => implode(', ', $offer->modelCodes)]));
-    }
-
-    private function kind(Wish $wish, Offer $offer): Criterion
-    {
-        $fits = $offer->kind === $wish->kind;
-
-        return new Criterion('kind', $fits ? Verdict::Fits : Verdict::DoesNotFit, new Reason($fits ? 'kind-as-chosen' : 'kind-differs', ['kind' => $offer->kind->value, 'wanted' => $wish->kind->value]));
-    }
-
-    private function connector(Phone $phone, Offer $offer): Criterion
-    {
-        if ($offer->connectorCode === null) {
-            return self::missing('connector');
-        }
-        $fits = $offer->connectorCode === $phone->panel->connectorCode;
-
-        return new Criterion('connector', $fits ? Verdict::Fits : Verdict::DoesNotFit, new Reason($fits ? 'connector-same' : 'connector-differs', ['connector' => $offer->connectorCode, 'wanted' => $phone->panel->connectorCode]));
-    }
-
-    private function technology(Phone $phone, Offer $offer): Criterion
-    {
-        if ($offer->technology === null) {
-            return self::missing('technology');
-        }
-        $was = $phone->panel->technology;
-        $figures = ['technology' => $offer->technology->value, 'was' => $was->value];
-        if ($offer->technology === $was) {
-            return new Criterion('technology', Verdict::Fits, new Reason('technology-same', $figures));
-        }
-        if ($offer->technology === PanelTechnology::Lcd && $phone->panel->readerUnderDisplay) {
-            return new Criterion('technology', Verdict::DoesNotFit, new Reason('no-reader-through-lcd', $figures));
-        }
-        if ($was === PanelTechnology::Lcd) {
-            return new Criterion('technology', Verdict::DoesNotFit, new Reason('technology-differs', $figures));
+        $verdicts = [];
+        foreach ($phones as $phone) {
+            $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($phone->replacements));
+            foreach (array_intersect($offer->modelCodes, array_keys($phone->identity->codes)) as $code) {
+                $verdicts[$phone->identity->name() . ' ' . $code] = \in_array($offer->kind, $kinds, true)
+                    ? $this->judge($phone, new Wish($code, $offer->kind, null), $offer)->verdict()
+                    : Verdict::DoesNotFit;
+            }
         }
 
-        return new Criterion('technology', Verdict::FitsWithLoss, new Reason($offer->technology === PanelTechnology::Lcd ? 'lcd-for-oled' : 'aftermarket-oled', $figures));
-    }
-
-    private function refresh(Phone $phone, Offer $offer): Criterion
-    {
-        if ($offer->refresh === null) {
-            return self::missing('refresh');
-        }
-        $fits = $offer->refresh >= $phone->panel->refresh;
-
-        return new Criterion('refresh', $fits ? Verdict::Fits : Verdict::FitsWithLoss, new Reason($fits ? 'refresh-kept' : 'refresh-lower', ['refresh' => $offer->refresh, 'was' => $phone->panel->refresh]));
-    }
-
-    private function colour(Wish $wish, Offer $offer): Criterion
-    {
-        if ($wish->colour === null || $offer->colour === null) {
-            return $wish->colour === null ? new Criterion('colour', Verdict::Fits, new Reason('colour-open')) : self::missing('colour');
-        }
-        $fits = $offer->colour === $wish->colour;
-
-        return new Criterion('colour', $fits ? Verdict::Fits : Verdict::FitsWithLoss, new Reason($fits ? 'colour-same' : 'colour-differs', ['colour' => $offer->colour, 'wanted' => $wish->colour]));
-    }
-
-    private function smallParts(Phone $phone, Wish $wish, Offer $offer): Criterion
-    {
-        if ($offer->brings === null) {
-            return self::missing('small-parts');
-        }
-        $paired = array_values(array_filter($offer->brings, static fn(string $id): bool => isset($phone->parts[$id]) && $phone->parts[$id]->pairing !== Pairing::None));
-        if ($paired !== []) {
-            return new Criterion('small-parts', Verdict::FitsWithLoss, new Reason('paired-part-fitted', ['parts' => self::named($phone, $paired)]));
-        }
-        $listed = array_merge(...array_map(static fn(Replacement $r): array => $r->kind === $wish->kind ? $r->brings : [], array_values($phone->replacements)));
-        $missing = array_values(array_diff($listed, $offer->brings));
-
-        return $missing === []
-            ? new Criterion('small-parts', Verdict::Fits, new Reason('small-parts-as-listed'))
-            : new Criterion('small-parts', Verdict::DoesNotFit, new Reason('small-parts-missing', ['parts' => self::named($phone, $missing)]));
-    }
-
-    /** @param list<string> $ids */
-    private static function named(Phone $phone, array $ids): string
-    {
-        return implode(', ', array_map(static fn(string $id): string => isset($phone->parts[$id]) ? $phone->parts[$id]->name : $id, $ids));
-    }
-
-    private static function missing(string $criterion): Criterion
-    {
-        return new Criterion($criterion, Verdict::Unknown, new Reason('datum-missing', ['datum' => $criterion]));
+        return $verdicts;
     }
 }

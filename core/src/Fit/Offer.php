@@ -7,7 +7,7 @@ namespace Facelift\Fit;
 use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\ReplacementKind;
 
-/** What is known of a part on the shelf. Null means that the datum is missing. */
+/** What is known of a part on the shelf or on a list. Null means that the datum is missing. */
 final readonly class Offer
 {
     /**
@@ -22,5 +22,6 @@ final readonly class Offer
         public ?string $colour,
         public ?int $refresh,
         public ?array $brings,
+        public Sheet $sheet = new Sheet(),
     ) {}
 }

@@ -114,7 +114,7 @@ final readonly class PlanDocument
             'strips' => array_map(static fn(Strip $t): array => ['side' => $t->side->value, 'stock' => $t->width, 'x' => round($t->box->x, 2), 'y' => round($t->box->y, 2), 'width' => round($t->box->width, 2), 'height' => round($t->box->height, 2), 'length' => round($t->length(), 1)], $s->strips),
             'metres' => self::map(array_map(static fn(float $m): float => round($m, 3), $s->metres)),
             'freed' => $s->freed,
-            'height' => $s->height === null ? null : ['recess' => $s->height->recess, 'module' => $s->height->module, 'adhesive' => $s->height->adhesive, 'proud' => $s->height->proud()],
+            'height' => $s->height === null ? null : ['recess' => $s->height->recess, 'module' => $s->height->module, 'adhesive' => $s->height->adhesive, 'proud' => $s->height->proud(), 'likely' => $s->height->likely(), 'worst' => $s->height->worst()],
         ];
     }
 

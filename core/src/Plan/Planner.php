@@ -7,6 +7,7 @@ namespace Facelift\Plan;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
 use Facelift\Condition\Observation;
 use Facelift\Cut\Opening;
@@ -118,7 +119,7 @@ final readonly class Planner
                 ]);
             }
         }
-        if ($route->trial === null) {
+        if ($route->trial === null && $request->replacement->kind !== ReplacementKind::GlassOnly) {
             $warnings[] = new Reason('no-trial-flex-too-short', ['flex' => $request->replacement->flexLength, 'needed' => $request->phone->panel->flexNeeded]);
         }
         if ($request->condition->bondIsForeign()) {
@@ -127,6 +128,9 @@ final readonly class Planner
         if (!$request->condition->canSwitchOff) {
             $warnings[] = new Reason('cannot-switch-off');
         }
+        if ($request->provesFirst() && $route->trial === null) {
+            $warnings[] = new Reason('prove-at-dry-gate');
+        }
 
         return $warnings;
     }
@@ -134,7 +138,8 @@ final readonly class Planner
     /** @return list<Reason> */
     private function customer(Request $request, Route $route): array
     {
-        $hears = [new Reason('water-resistance-not-promised'), ...MemoryTransfer::of($request->phone->panel)->customerHears];
+        $glassOnly = $request->replacement->kind === ReplacementKind::GlassOnly;
+        $hears = [new Reason('water-resistance-not-promised'), ...($glassOnly ? [new Reason('glass-only-may-fail')] : MemoryTransfer::of($request->phone->panel)->customerHears)];
         foreach ($route->moved as $id) {
             $part = $request->phone->parts[$id];
             if ($part->pairing !== Pairing::None) {

@@ -6,7 +6,9 @@ namespace Facelift\Plan;
 
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
+use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
+use Facelift\Diagnosis\Diagnostician;
 use Facelift\Heat\PlateSource;
 
 /** Everything a plan is computed from. */
@@ -20,4 +22,11 @@ final readonly class Request
         public PlateSource $source,
         public float $room = 22.0,
     ) {}
+
+    /** True if a known-good panel has to show that the display is at fault before anything is stripped. */
+    public function provesFirst(): bool
+    {
+        return $this->condition->resultOf(Check::KnownGoodPanel) === null
+            && (new Diagnostician())->diagnose($this->condition, $this->phone->panel->technology)->proveFirst();
+    }
 }

@@ -4,47 +4,76 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Diagnosis\Finding;
+use Facelift\Diagnosis\Likelihood;
+use Facelift\Diagnosis\ScreenLayer;
 use Facelift\Document\Reason;
+use Facelift\Quantity\Money;
 
-/** Which kind of part to fit, from what is broken and what each kind costs in work. */
+/** Which kind of part to fit, from what is broken and what each kind costs in money and work. */
 final readonly class ScopeAdvice
 {
     /**
-     * @param list<Plan> $plans one per kind of part
+     * @param list<Plan>       $plans one per kind of part
+     * @param list<Money|null> $costs expected cost of each, risk included; null where no price is known
      *
      * @return array{recommended: int|null, suits: list<bool>, because: list<list<Reason>>} by the plan's index
      */
-    public function weigh(Condition $condition, Finding $finding, array $plans): array
+    public function weigh(Condition $condition, Finding $finding, array $plans, array $costs = []): array
     {
         $bent = $condition->shows(Observation::FrameBent);
-        $suits = array_map(fn(Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)), $plans);
-        $best = null;
-        foreach ($plans as $i => $plan) {
-            if ($suits[$i] && ($best === null || $plan->handsOn() < $plans[$best]->handsOn())) {
-                $best = $i;
-            }
-        }
+        $suits = array_map(fn(Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)) && $this->mends($p, $finding), $plans);
+        $best = $this->best($plans, $suits, $costs);
 
-        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => $this->reasons($plans[$i], $suits[$i], $best === null ? null : $plans[$best], $bent, $finding), array_keys($plans))];
+        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => $this->reasons($plans, $costs, $suits, $i, $best, $bent, $finding), array_keys($plans))];
     }
 
-    /** @return list<Reason> */
-    private function reasons(Plan $plan, bool $suits, ?Plan $best, bool $bent, Finding $finding): array
+    /**
+     * The cheapest where every suitable kind has a price, else the one with the least hands-on time.
+     *
+     * @param list<Plan>       $plans
+     * @param list<bool>       $suits
+     * @param list<Money|null> $costs
+     */
+    private function best(array $plans, array $suits, array $costs): ?int
     {
+        $open = array_keys(array_filter($suits));
+        $priced = array_filter($open, static fn(int $i): bool => ($costs[$i] ?? null) !== null);
+        if ($priced !== []) {
+            usort($priced, static fn(int $a, int $b): int => $costs[$a] !== null && $costs[$b] !== null ? ($costs[$a]->isLessThan($costs[$b]) ? -1 : ($costs[$b]->isLessThan($costs[$a]) ? 1 : 0)) : 0);
+
+            return $priced[0];
+        }
+        usort($open, static fn(int $a, int $b): int => $plans[$a]->handsOn() <=> $plans[$b]->handsOn());
+
+        return $open[0] ?? null;
+    }
+
+    /**
+     * @param list<Plan>       $plans
+     * @param list<Money|null> $costs
+     * @param list<bool>       $suits
+     *
+     * @return list<Reason>
+     */
+    private function reasons(array $plans, array $costs, array $suits, int $i, ?int $best, bool $bent, Finding $finding): array
+    {
+        $plan = $plans[$i];
         $reasons = [];
         if (!$finding->pointsToDisplay()) {
             $reasons[] = new Reason('display-not-at-fault');
         }
+        if (!$this->mends($plan, $finding)) {
+            $reasons[] = new Reason('glass-leaves-the-fault');
+        }
         if ($bent) {
             $reasons[] = new Reason($this->replacesFrame($plan) ? 'brings-straight-frame' : 'frame-stays-bent');
         }
-        if ($suits && $plan === $best) {
-            $reasons[] = new Reason('least-hands-on', ['minutes' => (int) round($plan->handsOn() / 60)]);
-        } elseif ($suits && $best !== null) {
-            $reasons[] = new Reason('more-hands-on', ['minutes' => (int) round(($plan->handsOn() - $best->handsOn()) / 60)]);
+        if ($suits[$i] && $best !== null) {
+            array_push($reasons, ...$this->beside($plan, $plans[$best], $costs[$i] ?? null, $costs[$best] ?? null));
         }
         if (!$this->replacesFrame($plan) && $this->isBonded($plan)) {
             $reasons[] = new Reason('old-panel-parted-from-frame');
@@ -56,6 +85,25 @@ final readonly class ScopeAdvice
         }
 
         return $reasons;
+    }
+
+    /** @return list<Reason> money and minutes against the recommended one */
+    private function beside(Plan $plan, Plan $best, ?Money $cost, ?Money $least): array
+    {
+        $minutes = (int) round(($plan->handsOn() - $best->handsOn()) / 60);
+        if ($plan === $best) {
+            return [$cost === null ? new Reason('least-hands-on', ['minutes' => (int) round($plan->handsOn() / 60)]) : new Reason('least-expected-cost', ['amount' => (string) $cost])];
+        }
+        $reasons = $cost === null || $least === null ? [new Reason($cost === null ? 'no-part-priced' : 'least-not-priced')] : [new Reason('dearer-by', ['amount' => (string) $cost->minus($least)])];
+
+        return [...$reasons, new Reason($minutes >= 0 ? 'more-hands-on' : 'less-hands-on', ['minutes' => abs($minutes)])];
+    }
+
+    /** New glass mends glass alone: picture and touch have to be whole. */
+    private function mends(Plan $plan, Finding $finding): bool
+    {
+        return $plan->request->replacement->kind !== ReplacementKind::GlassOnly
+            || ($finding->is(ScreenLayer::CoverGlass, Likelihood::Broken) && $finding->is(ScreenLayer::DisplayPanel, Likelihood::Whole) && $finding->is(ScreenLayer::Digitizer, Likelihood::Whole));
     }
 
     private function replacesFrame(Plan $plan): bool

@@ -24,7 +24,12 @@ enum StepKind: string
     case TrialConnect = 'trial-connect';
     case Gate = 'gate';
     case TrialOff = 'trial-off';
+    case ProvePanel = 'prove-panel';
     case SetAside = 'set-aside';
+    case PartGlass = 'part-glass';
+    case CleanPanel = 'clean-panel';
+    case Laminate = 'laminate';
+    case CureUv = 'cure-uv';
     case ReadMemory = 'read-memory';
     case WriteMemory = 'write-memory';
     case PrepareNew = 'prepare-new';
@@ -46,6 +51,6 @@ enum StepKind: string
     /** Brings the phone near a source of heat, so nothing flammable may be wet. */
     public function isHot(): bool
     {
-        return $this === self::Heat || $this === self::Reheat;
+        return \in_array($this, [self::Heat, self::Reheat, self::PartGlass], true);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Seal;
 
 use Facelift\Anatomy\Renewal;
+use Facelift\Fit\HeightBudget;
 
 /** How one bond is made again. */
 final readonly class SealPlan

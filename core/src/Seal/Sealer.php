@@ -9,6 +9,7 @@ use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Opening;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Renewal;
+use Facelift\Fit\HeightBudget;
 use Facelift\Geometry\Point;
 use Facelift\Geometry\Rectangle;
 use Facelift\Geometry\Side;
@@ -23,7 +24,7 @@ final readonly class Sealer
 
     public function plan(Phone $phone, Bond $bond, bool $ofDisplay): SealPlan
     {
-        $height = $ofDisplay ? new HeightBudget($phone->ledge->recess, $phone->ledge->module, $bond->height) : null;
+        $height = $ofDisplay ? new HeightBudget($phone->ledge->recess, $phone->ledge->module, $bond->height, $phone->ledge->tolerance) : null;
         if ($bond->renewal !== Renewal::Tape || $bond->cut === null) {
             return new SealPlan($bond->id, $bond->renewal, [], [], $height, []);
         }

@@ -33,8 +33,8 @@ final class PhoneTest extends TestCase
     public function testSaysWhichReplacementDoesNotExist(): void
     {
         $this->expectException(UnknownId::class);
-        $this->expectExceptionMessage('Quillon Vesper has no replacement of the kind glass-only');
-        Phones::read('quillon-vesper')->replacement(ReplacementKind::GlassOnly);
+        $this->expectExceptionMessage('Quillon Vesper has no replacement of the kind digitizer-only');
+        Phones::read('quillon-vesper')->replacement(ReplacementKind::DigitizerOnly);
     }
 
     public function testTraysComeOutFirst(): void

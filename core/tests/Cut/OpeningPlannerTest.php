@@ -6,7 +6,8 @@ namespace Facelift\Tests\Cut;
 
 use Facelift\Anatomy\Face;
 use Facelift\Condition\Condition;
-use Facelift\Condition\Crack;
+use Facelift\Condition\Mark;
+use Facelift\Condition\MarkKind;
 use Facelift\Condition\RepairSign;
 use Facelift\Cut\Move;
 use Facelift\Cut\MoveKind;
@@ -45,7 +46,7 @@ final class OpeningPlannerTest extends TestCase
 
     public function testACrazedStretchTakesHalfThePace(): void
     {
-        $crazed = new Condition([], [new Crack(Face::Front, [new Point(20, 100), new Point(1, 120)])], [], [], [], true, false);
+        $crazed = new Condition([], [new Mark(MarkKind::Crack, Face::Front, [new Point(20, 100), new Point(1, 120)])], [], [], [], true, false);
         $plain = self::passes(self::open(Condition::observed([])))[1];
         $slow = self::passes(self::open($crazed))[1];
         self::assertTrue($slow->crazed);

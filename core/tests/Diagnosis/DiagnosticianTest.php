@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Facelift\Tests\Diagnosis;
 
 use Facelift\Anatomy\PanelTechnology;
+use Facelift\Condition\Check;
+use Facelift\Condition\CheckResult;
 use Facelift\Condition\Condition;
 use Facelift\Condition\FunctionState;
 use Facelift\Condition\Observation as Seen;
@@ -32,7 +34,7 @@ final class DiagnosticianTest extends TestCase
         foreach ($finding->layers as $verdict) {
             self::assertNotSame([], $verdict->because);
         }
-        self::assertSame($proveFirst, $finding->proveFirst);
+        self::assertSame($proveFirst, $finding->proveFirst());
     }
 
     /** @return iterable<string, array{list<Seen>, array<string, FunctionState>, PanelTechnology, array<string, Likelihood>, bool}> */
@@ -49,6 +51,7 @@ final class DiagnosticianTest extends TestCase
         yield 'no touch, glass whole' => [[Seen::NoTouch], [], $oled, ['digitizer' => Likelihood::Possible, 'connector' => Likelihood::Possible], true];
         yield 'no touch under cracks' => [[Seen::CrackedGlass, Seen::NoTouch], [], $oled, ['digitizer' => Likelihood::Broken], false];
         yield 'dim image on an LCD' => [[Seen::DimImage], [], PanelTechnology::Lcd, ['backlight' => Likelihood::Broken, 'board' => Likelihood::Possible], true];
+        yield 'flicker with picture working' => [[Seen::Flicker], $works, $oled, ['display-panel' => Likelihood::Broken], false];
         yield 'bent frame' => [[Seen::FrameBent], [], $oled, ['frame' => Likelihood::Broken], false];
     }
 
@@ -56,6 +59,24 @@ final class DiagnosticianTest extends TestCase
     {
         $finding = (new Diagnostician())->diagnose(Condition::observed([Seen::DimImage]), PanelTechnology::Lcd);
         self::assertFalse($finding->pointsToDisplay());
+    }
+
+    public function testAKnownGoodPanelIsTheCheckThatWaitsForTheBench(): void
+    {
+        $checked = new Condition([Seen::NoImage], [], [], [], [], true, false, [new CheckResult(Check::LookAtAngle, 'even'), new CheckResult(Check::Ring, 'rings'), new CheckResult(Check::Charge, 'signs-only')]);
+        $finding = (new Diagnostician())->diagnose($checked, PanelTechnology::Oled);
+        self::assertTrue($finding->nextIsAtTheBench());
+        self::assertSame(Check::KnownGoodPanel, $finding->next?->check);
+        self::assertGreaterThan(0.4, $finding->chanceOfMending());
+        self::assertLessThan(0.9, $finding->chanceOfMending());
+    }
+
+    public function testChecksThatExcludeEachOtherAreSaidNotAveraged(): void
+    {
+        $torn = new Condition([Seen::NoImage, Seen::Blotches], [], [], [], [], true, false, [new CheckResult(Check::LookAtAngle, 'even')]);
+        $finding = (new Diagnostician())->diagnose($torn, PanelTechnology::Oled);
+        self::assertSame(['evidence-conflict'], array_map(static fn($r): string => $r->code, $finding->contradictions));
+        self::assertSame([[], null], [$finding->suspects, $finding->next]);
     }
 
     public function testContradictionsAreSaid(): void

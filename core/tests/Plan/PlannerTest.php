@@ -11,7 +11,8 @@ use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Condition\Condition;
-use Facelift\Condition\Crack;
+use Facelift\Condition\Mark;
+use Facelift\Condition\MarkKind;
 use Facelift\Condition\Observation;
 use Facelift\Condition\RepairSign;
 use Facelift\Geometry\Point;
@@ -19,6 +20,8 @@ use Facelift\Heat\PlateSource;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
+use Facelift\Plan\Risk;
+use Facelift\Plan\Risks;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
@@ -44,6 +47,48 @@ final class PlannerTest extends TestCase
             $this->everyPartThatStaysIsBack($plan);
             $this->nothingHotWhileWet($plan);
         });
+    }
+
+    public function testAKnownGoodPanelIsConnectedBeforeAnythingIsStripped(): void
+    {
+        $dark = Condition::observed([Observation::NoImage, Observation::StillRings]);
+        foreach (Phones::jobs() as [$phone, $kind]) {
+            $plan = Phones::plan($phone, $kind, $dark);
+            $kinds = array_map(static fn(Step $s): StepKind => $s->kind, $plan->steps);
+            $proved = array_search(StepKind::ProvePanel, $kinds, true);
+            if ($plan->route->trial === null) {
+                self::assertContains('prove-at-dry-gate', array_map(static fn($r): string => $r->code, $plan->warnings));
+                continue;
+            }
+            self::assertIsInt($proved);
+            self::assertGreaterThan(array_search(StepKind::TrialConnect, $kinds, true), $proved);
+            self::assertLessThan(array_search(StepKind::SetAside, $kinds, true), $proved);
+            self::assertNotContains(StepKind::ProvePanel, array_map(static fn(Step $s): StepKind => $s->kind, Phones::plan($phone, $kind)->steps));
+        }
+    }
+
+    public function testGlassOnlyKeepsThePanelAndItsMemory(): void
+    {
+        $plan = Phones::plan('quillon-vesper', K::GlassOnly, Condition::observed([Observation::CrackedGlass]));
+        $kinds = array_map(static fn(Step $s): StepKind => $s->kind, $plan->steps);
+        self::assertNotContains(StepKind::ReadMemory, $kinds);
+        self::assertNotContains(StepKind::TrialConnect, $kinds);
+        $order = array_map(static fn(StepKind $k): int|false => array_search($k, $kinds, true), [StepKind::SetAside, StepKind::PartGlass, StepKind::CleanPanel, StepKind::Laminate, StepKind::CureUv, StepKind::FitNew]);
+        self::assertNotContains(false, $order);
+        $sorted = $order;
+        sort($sorted);
+        self::assertSame($sorted, $order);
+        self::assertContains('glass-only-may-fail', array_map(static fn($r): string => $r->code, $plan->customer));
+    }
+
+    public function testRisksNameWhatTheRouteMayRuin(): void
+    {
+        $risks = static fn(string $phone, K $kind): array => array_map(static fn(Risk $r): string => $r->code, (new Risks())->of(Phones::plan($phone, $kind), 0.4));
+        self::assertSame(['paired-part', 'glued-flex', 'new-panel'], $risks('quillon-vesper', K::DisplayAssembly));
+        self::assertSame(['paired-part', 'glued-flex', 'panel-lost'], $risks('quillon-vesper', K::GlassOnly));
+        self::assertNotContains('paired-part', $risks('brasca-fern-5', K::DisplayAssembly));
+        // 1 − 0.99·0.98·0.6, by hand 0.41788.
+        self::assertEqualsWithDelta(0.41788, Risks::together((new Risks())->of(Phones::plan('quillon-vesper', K::GlassOnly), 0.4)), 1e-9);
     }
 
     private function noStepBeforeWhatItWaitsFor(Plan $plan): void
@@ -228,7 +273,7 @@ final class PlannerTest extends TestCase
     {
         $cracks = [];
         for ($i = $dice->int(0, 3); $i > 0; --$i) {
-            $cracks[] = new Crack($dice->pick(Face::cases()), array_map(static fn(): Point => new Point($dice->float(0, 71), $dice->float(0, 146)), range(0, $dice->int(1, 5))));
+            $cracks[] = new Mark(MarkKind::Crack, $dice->pick(Face::cases()), array_map(static fn(): Point => new Point($dice->float(0, 71), $dice->float(0, 146)), range(0, $dice->int(1, 5))));
         }
         $seen = array_values(array_filter(Observation::cases(), static fn(Observation $o): bool => $o !== Observation::CellSwollen && $dice->chance(25)));
 

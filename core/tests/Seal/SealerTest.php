@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Seal;
 
+use Facelift\Fit\HeightBudget;
 use Facelift\Geometry\Side;
-use Facelift\Seal\HeightBudget;
 use Facelift\Seal\Sealer;
 use Facelift\Seal\Strip;
 use Facelift\Tests\Phones;

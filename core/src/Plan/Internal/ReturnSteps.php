@@ -9,6 +9,7 @@ use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Renewal;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
@@ -59,11 +60,27 @@ final class ReturnSteps
 
     private function begin(): void
     {
+        if ($this->request->replacement->kind === ReplacementKind::GlassOnly) {
+            $this->start = $this->newGlass();
+
+            return;
+        }
         if (MemoryTransfer::of($this->request->phone->panel)->needed) {
             $this->steps->add(Phase::MoveOver, Kind::ReadMemory, hands: 60, tool: 'panel programmer', because: [new Reason('read-before-binned')]);
             $this->steps->add(Phase::MoveOver, Kind::WriteMemory, hands: 60, tool: 'panel programmer', because: [new Reason('verified-by-reading-back')]);
         }
         $this->start = $this->steps->add(Phase::MoveOver, Kind::PrepareNew, figures: ['name' => $this->request->replacement->name, 'takeOut' => implode(' ', $this->request->replacement->takeOut)], hands: 40 + 30 * \count($this->request->replacement->takeOut), because: [new Reason('films-and-guards')]);
+    }
+
+    /** The old glass off the phone's own panel and the new one on. Times and temperatures: common practice, no source. */
+    private function newGlass(): string
+    {
+        $this->steps->add(Phase::MoveOver, Kind::PartGlass, $this->request->replacement->replaces, ['low' => 70, 'high' => 90, 'sections' => 3], hands: 1200, tool: 'separator plate and wire', cautions: ['broken-glass', 'hot-plate', 'no-flame-ipa'], because: [new Reason('laminate-parts-warm')]);
+        $this->steps->add(Phase::MoveOver, Kind::CleanPanel, $this->request->replacement->replaces, hands: 600, tool: 'remover and wipes', cautions: ['no-flame-ipa'], because: [new Reason('residue-shows')], effects: new Effects(wets: 'edge'));
+        $this->steps->add(Phase::MoveOver, Kind::ConfirmDry, $this->request->replacement->replaces, ['place' => 'edge'], hands: 5, wait: 60, cautions: ['no-flame-ipa'], because: [new Reason('adhesive-needs-dry')], effects: new Effects(dries: 'edge'));
+        $this->steps->add(Phase::MoveOver, Kind::Laminate, $this->request->replacement->replaces, ['name' => $this->request->replacement->name], hands: 480, tool: 'level bench', because: [new Reason('air-shows')]);
+
+        return $this->steps->add(Phase::MoveOver, Kind::CureUv, $this->request->replacement->replaces, hands: 20, wait: 300, tool: 'UV lamp', cautions: ['uv'], because: [new Reason('cured-before-handled')]);
     }
 
     private function phase(): Phase

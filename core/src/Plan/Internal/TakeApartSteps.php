@@ -12,6 +12,7 @@ use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\Part;
 use Facelift\Anatomy\PartKind;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cut\Move;
 use Facelift\Cut\MoveKind;
 use Facelift\Cut\Opening;
@@ -50,7 +51,8 @@ final class TakeApartSteps
             $this->doneBy[$node->id] = $node->id === Trial::ID ? $this->trial($after) : $this->removal($node, $after);
         }
         $replaced = $this->request->replacement->replaces;
-        $this->steps->add(Phase::Strip, Kind::SetAside, $replaced, ['name' => $this->names($replaced)], hands: 15, cautions: ['waste'], because: [new Reason('nothing-left-in-it')], after: array_values($this->doneBy), effects: new Effects(out: $replaced, takes: $this->steps->stillOn('tape-front', 'prop', 'picks')));
+        $glassOnly = $this->request->replacement->kind === ReplacementKind::GlassOnly;
+        $this->steps->add(Phase::Strip, Kind::SetAside, $replaced, ['name' => $this->names($replaced)], hands: 15, cautions: [$glassOnly ? 'broken-glass' : 'waste'], because: [new Reason($glassOnly ? 'own-panel-kept' : 'nothing-left-in-it')], after: array_values($this->doneBy), effects: new Effects(out: $replaced, takes: $this->steps->stillOn('tape-front', 'prop', 'picks')));
     }
 
     private function prepare(): void
@@ -236,6 +238,9 @@ final class TakeApartSteps
         $this->steps->add(Phase::Trial, Kind::InspectNew, figures: ['name' => $this->request->replacement->name], hands: 40, because: [new Reason('inspect-before-connecting')], after: $after);
         $this->steps->add(Phase::Trial, Kind::TrialConnect, [...$trial->connect, $power], ['names' => $names, 'live' => $this->names($trial->live)], $phone->connectors[$power]->face, null, Pace::PLUG_IN * (1 + \count($trial->connect)), cautions: ['live', 'wrist-strap'], because: [new Reason('smallest-live-set')], effects: new Effects(on: [...$trial->connect, $power]));
         $this->steps->add(Phase::Trial, Kind::Gate, $trial->connect, ['gate' => Gate::Trial->value], hands: 60, cautions: ['live'], because: [new Reason('proven-before-stripped')], gate: Gate::Trial);
+        if ($this->request->provesFirst()) {
+            $this->steps->add(Phase::Trial, Kind::ProvePanel, $trial->connect, ['name' => $this->request->replacement->name], hands: 60, cautions: ['live'], because: [new Reason('known-good-panel-first')]);
+        }
         $done = $this->steps->add(Phase::Trial, Kind::TrialOff, [$power, ...$trial->connect], ['names' => $names], $phone->connectors[$power]->face, null, Pace::UNPLUG * (1 + \count($trial->connect)), because: [new Reason('battery-first')], effects: new Effects(off: [$power, ...$trial->connect]));
         $this->proven = true;
 

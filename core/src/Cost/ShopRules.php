@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Cost;
+
+use Facelift\Quantity\Money;
+
+/** How the shop computes its prices. */
+final readonly class ShopRules
+{
+    /**
+     * @param string               $currency    sign or code printed behind amounts
+     * @param Money                $hourlyRate  what an hour of hands-on work costs the shop
+     * @param string               $taxRate     share of the net price, `0.19` for 19 %
+     * @param Money                $roundTo     gross prices are rounded up to a whole multiple of this, more than zero
+     * @param string               $marginFloor share of the net price that stays at least, 0 to below 1
+     * @param Money                $tapeMetre   per metre, whatever its width
+     * @param Money                $seal        one pre-cut seal
+     * @param Money                $glueMl      per ml of liquid adhesive
+     * @param Money                $glassKit    wire, optical adhesive and cleaner for one glass-only try
+     * @param Money                $sundries    wipes, alcohol, gloves: once per job
+     * @param array<string, Money> $fixed       gross price by `phone kind`, for example `brasca-fern-5 display-assembly`
+     * @param array<string, Money> $worth       what a phone is worth today, by its id
+     */
+    public function __construct(
+        public string $currency,
+        public Money $hourlyRate,
+        public string $taxRate,
+        public Money $roundTo,
+        public string $marginFloor,
+        public Money $tapeMetre,
+        public Money $seal,
+        public Money $glueMl,
+        public Money $glassKit,
+        public Money $sundries,
+        public array $fixed,
+        public array $worth,
+        public int $warrantyDays,
+        public int $insurerDays,
+    ) {}
+
+    public function fixedFor(string $phone, string $kind): ?Money
+    {
+        return $this->fixed[$phone . ' ' . $kind] ?? null;
+    }
+}

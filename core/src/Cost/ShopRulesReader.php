@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Cost;
+
+use Facelift\Document\Faults;
+use Facelift\Document\Node;
+use Facelift\Document\Unreadable;
+use Facelift\Quantity\Money;
+use Facelift\Quantity\NotAnAmount;
+
+/** Reads the shop's rules as they are kept and sent: amounts as decimal text. */
+final readonly class ShopRulesReader
+{
+    /** @throws Unreadable If anything is wrong; nothing is kept. */
+    public function read(mixed $data): ShopRules
+    {
+        $faults = new Faults();
+        $n = Node::root($data, $faults)->only('currency', 'hourlyRate', 'taxRate', 'roundTo', 'marginFloor', 'tapeMetre', 'seal', 'glueMl', 'glassKit', 'sundries', 'fixed', 'worth', 'warrantyDays', 'insurerDays');
+        $rules = new ShopRules(
+            $n->string('currency'),
+            $this->amount($n, 'hourlyRate'),
+            $this->share($n, 'taxRate'),
+            $this->amount($n, 'roundTo'),
+            $this->share($n, 'marginFloor'),
+            $this->amount($n, 'tapeMetre'),
+            $this->amount($n, 'seal'),
+            $this->amount($n, 'glueMl'),
+            $this->amount($n, 'glassKit'),
+            $this->amount($n, 'sundries'),
+            $this->amounts($n, 'fixed'),
+            $this->amounts($n, 'worth'),
+            $n->int('warrantyDays', 0, 3650),
+            $n->int('insurerDays', 1, 365),
+        );
+        if ($rules->roundTo->isZero()) {
+            $n->fault('roundTo', 'must be more than zero');
+        }
+        if ($faults->any()) {
+            throw Unreadable::because('shop rules', $faults->all());
+        }
+
+        return $rules;
+    }
+
+    private function amount(Node $n, string $key): Money
+    {
+        return $this->parsed($n, $key, $n->string($key));
+    }
+
+    private function parsed(Node $n, string $key, string $text): Money
+    {
+        try {
+            $amount = Money::of($text === '' ? '0' : $text);
+        } catch (NotAnAmount $e) {
+            $n->fault($key, $e->getMessage());
+
+            return Money::zero();
+        }
+        if ($amount->isNegative() || Money::of('1000000')->isLessThan($amount) || preg_match('/^\d+(\.\d{1,4})?$/', $text) !== 1) {
+            $n->fault($key, 'must be an amount from 0 to 1000000 with at most four decimals');
+        }
+
+        return $amount;
+    }
+
+    private function share(Node $n, string $key): string
+    {
+        $text = $n->string($key);
+        if (preg_match('/^0(\.\d{1,4})?$/', $text) !== 1) {
+            $n->fault($key, 'must be a share from 0 to below 1, such as 0.19');
+
+            return '0';
+        }
+
+        return $text;
+    }
+
+    /** @return array<string, Money> */
+    private function amounts(Node $n, string $key): array
+    {
+        $out = [];
+        foreach ($n->each($key, fn(Node $row): array => [$row->only('for', 'amount')->string('for'), $this->amount($row, 'amount')]) as [$for, $amount]) {
+            $out[$for] = $amount;
+        }
+
+        return $out;
+    }
+}
