@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Exceptions\Conflict;
 use App\Models\BenchEvent;
 use App\Models\Job;
+use App\Models\ShelfItem;
 use Illuminate\Support\Facades\DB;
 
 /** Changes a job as one transaction: locked, checked against the version the client saw, counted up. */
@@ -24,6 +25,20 @@ final readonly class ChangeJob
                 throw Conflict::benchStarted($locked);
             }
         });
+    }
+
+    /**
+     * For choosing a part: before the bench, or at the bench after the part has failed and the job holds none.
+     *
+     * @param \Closure(Job): void $change
+     *
+     * @throws Conflict If the job is closed, holds a part at the bench, or was changed by somebody else.
+     */
+    public function whileNoPart(Job $job, int $version, \Closure $change): Job
+    {
+        $holds = ShelfItem::query()->where('job_id', $job->id)->exists();
+
+        return $holds ? $this->beforeBench($job, $version, $change) : $this->atAnyTime($job, $version, $change);
     }
 
     /**
@@ -46,7 +61,7 @@ final readonly class ChangeJob
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $closed = $locked->handed_over_at !== null;
             $change($locked);
-            if (!$locked->isDirty()) {
+            if (!$locked->isDirty() && !$locked->changedBeside) {
                 return $locked;
             }
             if ($closed) {

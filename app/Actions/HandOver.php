@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Conflict;
+use App\Models\Claim;
+use App\Models\GlassTry;
 use App\Models\Job;
+use App\Models\ShelfItem;
 use App\Support\ProofTable;
 use App\Support\Runs;
+use App\Support\ShopBook;
+use Facelift\Anatomy\ReplacementKind;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** Closes a job once everything is done, tested or waived with a reason, and told to the customer; what is open is refused as invalid, field by field. */
 final readonly class HandOver
 {
-    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof) {}
+    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof, private ShopBook $book) {}
 
     /**
      * @throws Conflict If the job was changed meanwhile.
@@ -31,7 +37,19 @@ final readonly class HandOver
             }
             $locked->new_faults_reason = $newFaultsReason;
             $locked->handed_over_at = Carbon::now();
+            $locked->closed_as = 'handed-over';
+            $this->settle($locked);
         });
+    }
+
+    /** The part is in the phone, the insurer owes from now on, and the record has one more. */
+    private function settle(Job $job): void
+    {
+        ShelfItem::query()->where('job_id', $job->id)->update(['state' => 'fitted']);
+        Claim::query()->where('job_id', $job->id)->whereIn('state', ['authorised', 'partly'])->update(['due_on' => Carbon::today()->addDays($this->book->rules()->insurerDays)]);
+        if ($job->kind === ReplacementKind::GlassOnly) {
+            GlassTry::query()->firstOrCreate(['job_id' => $job->id], ['id' => Str::uuid()->toString(), 'whole' => true]);
+        }
     }
 
     /** @return array<string, string> */
@@ -52,6 +70,9 @@ final readonly class HandOver
         }
         if ($this->proof->newFaults($job, $state) !== [] && trim((string) $newFaultsReason) === '') {
             $faults['newFaultsReason'] = 'A function that worked at check-in fails now. Write what was agreed with the customer.';
+        }
+        if ($job->part === null) {
+            $faults['part'] = 'The part failed and no other has been taken. Choose one in Part.';
         }
         if (!$customerTold) {
             $faults['customerTold'] = 'Tell the customer first what is listed under "Customer hears".';

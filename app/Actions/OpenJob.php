@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Job;
 use App\Models\User;
+use App\Support\PhoneHistory;
 use App\Support\PhoneLibrary;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -13,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** Opens a job under the id that the client made; the same id again gives the job that is there. */
 final readonly class OpenJob
 {
-    public function __construct(private PhoneLibrary $phones) {}
+    public function __construct(private PhoneLibrary $phones, private PhoneHistory $history) {}
 
     /**
      * @param array{id: string, phone: string, modelCode: string, colour: string|null, customer: string, imei: string|null} $data
@@ -30,12 +31,14 @@ final readonly class OpenJob
             throw ValidationException::withMessages(['colour' => $identity->name() . ' comes in ' . implode(', ', $identity->colours) . '.']);
         }
 
-        return DB::connection()->transaction(static function () use ($user, $data): Job {
+        $comeback = $data['imei'] === null ? null : $this->history->comebackFor($data['imei']);
+
+        return DB::connection()->transaction(static function () use ($user, $data, $comeback): Job {
             $there = Job::query()->lockForUpdate()->find($data['id']);
 
             return $there ?? Job::query()->create([
                 'id' => $data['id'], 'number' => self::nextNumber(), 'version' => 1, 'phone' => $data['phone'], 'model_code' => $data['modelCode'],
-                'colour' => $data['colour'], 'imei' => $data['imei'], 'customer' => $data['customer'], 'opened_by' => $user->id,
+                'colour' => $data['colour'], 'imei' => $data['imei'], 'customer' => $data['customer'], 'comeback_of' => $comeback?->id, 'opened_by' => $user->id,
             ])->refresh();
         }, 5);
     }

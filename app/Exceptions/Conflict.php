@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use App\Models\Job;
+use App\Models\ShelfItem;
+use App\Models\ShopRule;
 
 /** The job is not where the request takes it to be. Nothing was kept. */
 final class Conflict extends \RuntimeException
@@ -29,9 +31,29 @@ final class Conflict extends \RuntimeException
         return new self(sprintf('Work on %s has begun at the bench: check-in, scope, part and plan stay as they are.', $job->tag()), 'bench-started');
     }
 
+    public static function quoteMoved(string $why): self
+    {
+        return new self($why . ' Nothing was kept: look at the quote again.', 'quote-moved');
+    }
+
+    public static function noAnswer(string $why): self
+    {
+        return new self($why, 'no-answer');
+    }
+
     public static function partTaken(string $label): self
     {
         return new self(sprintf('%s has just been taken for another job. Choose another part.', $label), 'part-taken');
+    }
+
+    public static function staleItem(ShelfItem $item): self
+    {
+        return new self(sprintf('%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.', $item->label), 'stale-version', $item->version);
+    }
+
+    public static function staleRules(ShopRule $row): self
+    {
+        return new self('The rules were changed by somebody else meanwhile. Nothing of yours was kept: look at them again.', 'stale-version', $row->version);
     }
 
     public static function closed(Job $job): self

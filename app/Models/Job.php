@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\JsonDocument;
+use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Condition\Payer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
@@ -30,17 +33,31 @@ use Illuminate\Support\Carbon;
  * @property-read array<string, mixed>|null $plan              the plan document the bench works from
  * @property-write string|null              $plan              its JSON text
  * @property string|null                    $new_faults_reason
+ * @property string|null                    $comeback_of       id of the job that this phone came back from
+ * @property string|null                    $worth             what the phone is worth, decimal text
+ * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
+ * @property-read array<string, mixed>|null $quote             the option that was accepted
+ * @property-write string|null              $quote             its JSON text
+ * @property Carbon|null                    $accepted_at
+ * @property string|null                    $closed_as         `handed-over` or `refused`
+ * @property string|null                    $closed_reason
+ * @property string                         $search
  * @property Carbon|null                    $promised_at
  * @property Carbon|null                    $handed_over_at
  * @property int                            $opened_by
  * @property Carbon                         $created_at
  * @property Carbon                         $updated_at
  * @property-read ShelfItem|null            $part
+ * @property-read Claim|null                $claim
+ * @property-read Collection<int, JobPhoto> $photos
  * @property-read Collection<int, BenchEvent> $events
  */
 final class Job extends Model
 {
     public $incrementing = false;
+
+    /** Set when something that belongs to the job changed in another table: its version has to count up too. */
+    public bool $changedBeside = false;
 
     protected $table = 'repair_jobs';
 
@@ -54,10 +71,50 @@ final class Job extends Model
         return $this->hasOne(ShelfItem::class);
     }
 
+    /** @return BelongsTo<self, $this> */
+    public function before(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'comeback_of');
+    }
+
+    /** @return HasMany<JobPhoto, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(JobPhoto::class);
+    }
+
+    /** @return HasOne<Claim, $this> */
+    public function claim(): HasOne
+    {
+        return $this->hasOne(Claim::class);
+    }
+
     /** @return HasMany<BenchEvent, $this> */
     public function events(): HasMany
     {
         return $this->hasMany(BenchEvent::class);
+    }
+
+    /** Whatever the price and the plan were computed from has changed: the customer has to say yes again. */
+    public function dropQuote(): void
+    {
+        $this->quote = null;
+        $this->accepted_at = null;
+        $this->plan = null;
+        $this->plate = null;
+    }
+
+    /** True if the insurer pays: nothing is due at the counter. */
+    public function paidByInsurer(): bool
+    {
+        return ($this->condition['payer'] ?? null) === Payer::Insurer->value;
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $job): void {
+            $job->search = SearchText::of($job->tag(), (string) $job->number, $job->customer, str_replace('-', ' ', $job->phone), $job->model_code, (string) $job->imei);
+        });
     }
 
     public function tag(): string
@@ -70,7 +127,7 @@ final class Job extends Model
     {
         return [
             'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'plate' => 'float',
-            'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
+            'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }
 }

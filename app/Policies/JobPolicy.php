@@ -41,6 +41,12 @@ final readonly class JobPolicy
         return $user->role !== Role::FrontDesk;
     }
 
+    /** What the shop earns is for the owner and the technicians. */
+    public function seeMargin(User $user): bool
+    {
+        return $user->role !== Role::FrontDesk;
+    }
+
     public function handOver(User $user, Job $job): bool
     {
         return true;

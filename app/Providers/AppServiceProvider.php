@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use App\Support\Outside\Caller;
+use App\Support\Outside\Insurer;
+use App\Support\Outside\Supplier;
+use App\Support\PartsList\ListStore;
 use App\Support\PhoneLibrary;
+use App\Support\PhotoStore;
+use App\Support\ShopBook;
 use App\Support\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -19,7 +26,17 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
+        $this->app->scoped(ShopBook::class);
+        $this->app->singleton(PhotoStore::class, static fn(): PhotoStore => new PhotoStore(Config::string('facelift.photos')));
+        $this->app->singleton(ListStore::class, static fn(): ListStore => new ListStore(Config::string('facelift.photos') . '/lists'));
+        $this->app->bind(Supplier::class, static fn(): Supplier => new Supplier(self::caller('supplier')));
+        $this->app->bind(Insurer::class, static fn(): Insurer => new Insurer(self::caller('insurer')));
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
+    }
+
+    private static function caller(string $service): Caller
+    {
+        return new Caller(Config::string("facelift.$service.url"), Config::float('facelift.patience'));
     }
 
     public function boot(): void

@@ -6,26 +6,20 @@ namespace App\Support;
 
 use App\Exceptions\Conflict;
 use App\Models\Job;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Facelift\Bench\BenchState;
+use Facelift\Condition\Mark;
+use Facelift\Condition\MarkWords;
 use Illuminate\Support\Carbon;
 
 /** The job sheet that goes with the phone, as PDF. */
 final readonly class JobSheet
 {
-    public function __construct(private JobExport $export, private Runs $runs, private Words $words, private PhoneLibrary $phones) {}
+    public function __construct(private JobExport $export, private Runs $runs, private Words $words, private PhoneLibrary $phones, private Planning $planning) {}
 
     /** @throws Conflict If the job has no plan yet. */
     public function pdf(Job $job): string
     {
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('framework'), 'tempDir' => storage_path('framework')]);
-        $pdf = new Dompdf($options);
-        $pdf->loadHtml($this->html($job), 'UTF-8');
-        $pdf->setPaper('A4');
-        $pdf->render();
-
-        return (string) $pdf->output();
+        return PdfPaper::of($this->html($job));
     }
 
     /** @throws Conflict If the job has no plan yet. */
@@ -37,6 +31,7 @@ final readonly class JobSheet
             'job' => $job,
             'export' => $this->export->of($job),
             'state' => $state,
+            'marks' => array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $this->phones->phone($job->phone))), $this->planning->condition($job)->marks),
             'adhesives' => $this->adhesives($job, $state),
             'words' => $this->words,
         ])->render();

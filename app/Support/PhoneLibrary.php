@@ -46,6 +46,12 @@ final class PhoneLibrary
         }));
     }
 
+    /** @return list<Phone> */
+    public function all(): array
+    {
+        return $this->search('');
+    }
+
     /** @return list<string> */
     private function files(): array
     {

@@ -11,7 +11,7 @@ use Facelift\Bench\BenchState;
 /** The stations of a job: which are done, which can be reached, and why not. */
 final readonly class Stations
 {
-    public const ORDER = ['check-in', 'scope', 'part', 'plan', 'bench', 'prove', 'hand-over'];
+    public const ORDER = ['check-in', 'scope', 'part', 'quote', 'plan', 'bench', 'prove', 'hand-over'];
 
     /**
      * @return list<array{id: string, done: bool, reachable: bool, why: string|null}>
@@ -24,21 +24,25 @@ final readonly class Stations
         $done = [
             'check-in' => $job->condition !== null,
             'scope' => $job->kind !== null,
-            'part' => $job->part !== null,
+            'part' => $job->part !== null || $job->closed_as === 'refused',
+            'quote' => $job->accepted_at !== null,
             'plan' => $planned && $works,
             'bench' => $closed || ($state !== null && $next === null),
             'prove' => $closed || ($state !== null && $next === null),
             'hand-over' => $closed,
         ];
-        $needs = ['check-in' => null, 'scope' => 'check-in', 'part' => 'scope', 'plan' => 'part', 'bench' => 'plan', 'prove' => 'plan', 'hand-over' => 'plan'];
+        $needs = ['check-in' => null, 'scope' => 'check-in', 'part' => 'scope', 'quote' => 'part', 'plan' => 'quote', 'bench' => 'plan', 'prove' => 'plan', 'hand-over' => 'plan'];
 
-        return array_map(static function (string $id) use ($done, $needs, $planned, $works): array {
+        return array_map(static function (string $id) use ($done, $needs, $planned, $works, $job): array {
             $need = $needs[$id];
-            $reachable = $need === null || $done[$need];
+            $refused = $job->closed_as === 'refused' && in_array($id, ['plan', 'bench', 'prove'], true);
+            $reachable = ($need === null || $done[$need]) && !$refused;
             $why = match (true) {
                 $reachable => null,
+                $refused => 'The quote was refused: the phone was handed back.',
                 $need === 'plan' && $planned && !$works => 'The plan does not work with this source. Change the setting in Plan.',
-                default => 'First: ' . ['check-in' => 'Check-in', 'scope' => 'Scope', 'part' => 'Part', 'plan' => 'Plan'][$need] . '.',
+                $need === null => null,
+                default => 'First: ' . ['check-in' => 'Check-in', 'scope' => 'Scope', 'part' => 'Part', 'quote' => 'Quote', 'plan' => 'Plan'][$need] . '.',
             };
 
             return ['id' => $id, 'done' => $done[$id], 'reachable' => $reachable, 'why' => $why];

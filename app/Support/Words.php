@@ -6,24 +6,18 @@ namespace App\Support;
 
 use Facelift\Document\Reason;
 
-/** The wording of codes, shared with the page: resources/words/en.json. */
+/** The wording of codes, shared with the page: resources/words/en.json, and which figures are codes themselves: figures.json. */
 final readonly class Words
 {
-    /** @param array<string, string> $texts */
-    private function __construct(private array $texts) {}
+    /**
+     * @param array<string, string> $texts
+     * @param array<string, string> $coded prefix of the wording by the name of a figure
+     */
+    private function __construct(private array $texts, private array $coded) {}
 
     public static function fromFile(string $file): self
     {
-        $decoded = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
-
-        $texts = [];
-        foreach (is_array($decoded) ? $decoded : [] as $key => $text) {
-            if (is_string($text)) {
-                $texts[(string) $key] = $text;
-            }
-        }
-
-        return new self($texts);
+        return new self(self::table($file), self::table(dirname($file) . '/figures.json'));
     }
 
     /**
@@ -43,6 +37,44 @@ final readonly class Words
 
     public function reason(Reason $reason): string
     {
-        return $this->say('reason.' . $reason->code, $reason->figures);
+        return $this->coded('reason.' . $reason->code, $reason->figures);
+    }
+
+    /**
+     * The same with figures worded that are codes themselves: gates, functions, sides, places.
+     *
+     * @param array<string, string|float|int> $figures
+     */
+    public function coded(string $key, array $figures): string
+    {
+        foreach ($figures as $name => $value) {
+            $prefix = $this->coded[$name] ?? null;
+            if ($prefix !== null && is_string($value)) {
+                $codes = preg_split('/,\s*|\s+/', $value);
+                $figures[$name] = implode(', ', array_map(fn(string $code): string => self::inSentence($this->texts[$prefix . '.' . $code] ?? $code), $codes === false ? [] : $codes));
+            }
+        }
+
+        return $this->say($key, $figures);
+    }
+
+    /** Lower case inside a sentence, but not a name like OLED or SIM. */
+    private static function inSentence(string $text): string
+    {
+        return preg_match('/^[A-Z][a-z]/', $text) === 1 ? mb_strtolower($text) : $text;
+    }
+
+    /** @return array<string, string> */
+    private static function table(string $file): array
+    {
+        $decoded = json_decode((string) file_get_contents($file), true, 4, JSON_THROW_ON_ERROR);
+        $texts = [];
+        foreach (is_array($decoded) ? $decoded : [] as $key => $text) {
+            if (is_string($text)) {
+                $texts[(string) $key] = $text;
+            }
+        }
+
+        return $texts;
     }
 }

@@ -5,11 +5,11 @@ debian_missing() {
     command -v php >/dev/null || echo php8.2-cli
     if command -v php >/dev/null; then
         modules=$(php -m)
-        for extension in pdo_mysql:mysql intl:intl mbstring:mbstring dom:xml gd:gd; do
+        for extension in pdo_mysql:mysql intl:intl mbstring:mbstring dom:xml gd:gd curl:curl; do
             grep -qix "${extension%%:*}" <<<"$modules" || echo "php8.2-${extension##*:}"
         done
     else
-        echo php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd
+        echo php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-curl
     fi
     command -v composer >/dev/null || echo composer
     command -v unzip >/dev/null || echo unzip
@@ -21,6 +21,7 @@ debian_missing() {
     [ "${1:-}" = test ] || return 0
     command -v chromium >/dev/null || echo chromium
     command -v pdftotext >/dev/null || echo poppler-utils
+    command -v zbarimg >/dev/null || echo zbar-tools
 }
 
 install_debian() {

@@ -18,6 +18,8 @@ stop_one() { # stop_one NAME SIGNAL
             sleep 0.1
         done
         [ -d "/proc/$pid" ] && kill -s KILL "$pid" 2>/dev/null || true
+        # Workers that outlive their master: each service leads a group of its own.
+        kill -s KILL -- "-$pid" 2>/dev/null || true
     fi
     rm -f "$RUN/$1.pid"
 }
@@ -25,12 +27,14 @@ stop_one() { # stop_one NAME SIGNAL
 stop_all() {
     stop_one nginx QUIT
     stop_one php-fpm QUIT
+    stop_one supplier TERM
+    stop_one insurer TERM
     stop_one mariadb TERM
 }
 
 status() {
     local name
-    for name in mariadb php-fpm nginx; do
+    for name in mariadb php-fpm nginx supplier insurer; do
         if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
     done
     alive nginx && say "address: http://127.0.0.1:$(cat "$RUN/port")/" || true
@@ -70,6 +74,7 @@ secrets() { # made once per data folder, never in git
     DB_USERNAME=facelift
     DB_DATABASE=${DB_DATABASE:-facelift}
     LOG_FILE="$VAR/log/facelift.log"
+    FACELIFT_PHOTOS="$VAR/photos"
     set +a
 }
 
@@ -86,9 +91,9 @@ write_fpm() {
     {
         printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$DATA/log/php-fpm.log" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
-        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[expose_php] = 0\n'
-        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE; do
-            printf 'env[%s] = "%s"\n' "$name" "${!name}"
+        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\n'
+        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL; do
+            printf 'env[%s] = "%s"\n' "$name" "${!name:-}"
         done
     } >"$RUN/php-fpm.conf"
     chmod 600 "$RUN/php-fpm.conf"
@@ -106,6 +111,18 @@ start_fpm() {
 port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$1"; }
 free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
 
+# start_simulator NAME: a stand-in for a service outside, on a free port of its own; sets FACELIFT_NAME_URL.
+start_simulator() {
+    local name=$1 port
+    port=$(free_port)
+    rm -f "$RUN/$name.mode"
+    # More than one worker: a slow answer must not hold up the next question.
+    SIMULATOR_STATE="$RUN" PHP_CLI_SERVER_WORKERS=3 setsid php -d variables_order=EGPCS -d "error_log=$DATA/log/$name.php.log" -S "127.0.0.1:$port" "$ROOT/simulators/$name.php" >"$VAR/log/$name.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$RUN/$name.pid"
+    export "FACELIFT_${name^^}_URL=http://127.0.0.1:$port"
+    wait_for "$name" php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/mode"
+}
+
 start_nginx() { # start_nginx PORT
     port_is_free "$1" || die "port $1 is taken by another program; choose one with FACELIFT_PORT=… ./facelift start"
     {
@@ -122,7 +139,7 @@ http {
     access_log off;
     server_tokens off;
     client_body_temp_path "$RUN/body"; fastcgi_temp_path "$RUN/fastcgi"; proxy_temp_path "$RUN/proxy"; scgi_temp_path "$RUN/scgi"; uwsgi_temp_path "$RUN/uwsgi";
-    client_max_body_size 12m;
+    client_max_body_size 13m;
     gzip on; gzip_types text/css text/javascript application/json image/svg+xml; gzip_min_length 1024;
     server {
         listen 127.0.0.1:$1;

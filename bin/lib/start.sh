@@ -18,6 +18,8 @@ start() {
     create_database "$DB_DATABASE"
     quiet migrate "bringing the database up to date" php "$ROOT/artisan" migrate --force
     quiet seed "loading the demo, once" php "$ROOT/artisan" db:seed --force
+    start_simulator supplier
+    start_simulator insurer
     write_fpm
     start_fpm
     start_nginx "$PORT"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\AcceptQuote;
 use App\Actions\AppendEvents;
 use App\Actions\ChangeJob;
 use App\Actions\ChoosePart;
@@ -14,6 +15,7 @@ use App\Models\Job;
 use App\Models\ShelfItem;
 use App\Models\User;
 use App\Support\PhoneLibrary;
+use App\Support\Quoting;
 use App\Support\Runs;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Anatomy\ReplacementKind;
@@ -25,10 +27,15 @@ use Illuminate\Support\Str;
 /** Demo jobs at different stations, made by the same actions that the counter and the bench use. */
 final class DemoJobs extends Seeder
 {
+    /** A made-up number whose check digit agrees. */
+    public const SEEN_BEFORE = '490154203237518';
+
     private User $user;
 
     public function __construct(
         private readonly OpenJob $open,
+        private readonly AcceptQuote $accept,
+        private readonly Quoting $quoting,
         private readonly ChangeJob $change,
         private readonly ChoosePart $choosePart,
         private readonly MakePlan $makePlan,
@@ -41,7 +48,7 @@ final class DemoJobs extends Seeder
     public function run(): void
     {
         $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
-        $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]]), ReplacementKind::DisplayAssembly, 'S-202');
+        $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]], self::SEEN_BEFORE), ReplacementKind::DisplayAssembly, 'S-202');
         $this->work($done, PHP_INT_MAX, 150);
         $this->handOver->__invoke($done->refresh(), $done->version, true, null);
 
@@ -50,6 +57,9 @@ final class DemoJobs extends Seeder
 
         $this->planned($this->job('brasca-fern-5', 'BF5-P', 'slate', 'Joana Ferrucci', ['lines', 'frame-bent'], ['image'], []), ReplacementKind::DisplayWithFrame, 'S-204');
         $this->job('quillon-vesper', 'QV-2111', 'chalk', 'Sven Achterberg', ['no-image', 'still-rings'], ['image', 'touch', 'brightness'], []);
+        $insured = $this->job('quillon-vesper', 'QV-2110', 'graphite', 'Leonor Szabo', ['cracked-glass'], [], [[[30, 20], [44, 40], [40, 70]]], payer: 'insurer');
+        $this->chosen($insured, ReplacementKind::DisplayAssembly, 'S-102');
+        $this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['no-touch'], ['touch'], [], self::SEEN_BEFORE);
         $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'colour' => null, 'customer' => 'Amara Quist', 'imei' => null]);
     }
 
@@ -58,15 +68,15 @@ final class DemoJobs extends Seeder
      * @param list<string>                   $fails
      * @param list<list<array{int, int}>>    $cracks
      */
-    private function job(string $phone, string $code, string $colour, string $customer, array $seen, array $fails, array $cracks): Job
+    private function job(string $phone, string $code, string $colour, string $customer, array $seen, array $fails, array $cracks, ?string $imei = null, string $payer = 'customer'): Job
     {
-        $job = $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => $phone, 'modelCode' => $code, 'colour' => $colour, 'customer' => $customer, 'imei' => null]);
+        $job = $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => $phone, 'modelCode' => $code, 'colour' => $colour, 'customer' => $customer, 'imei' => $imei]);
         $locked = ['fingerprint', 'face-unlock'];
         $functions = array_map(static fn(PhoneFunction $f): array => ['function' => $f->value, 'state' => in_array($f->value, $fails, true) ? 'fails' : (in_array($f->value, $locked, true) ? 'cannot-test' : 'works')], $this->phones->phone($phone)->functions());
         $condition = [
             'observations' => $seen,
-            'cracks' => array_map(static fn(array $points): array => ['face' => 'front', 'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
-            'functions' => $functions, 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false,
+            'marks' => array_map(static fn(array $points): array => ['kind' => 'crack', 'face' => 'front', 'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
+            'functions' => $functions, 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false, 'checks' => [], 'payer' => $payer,
         ];
 
         return $this->change->beforeBench($job, $job->version, static function (Job $j) use ($condition): void {
@@ -81,7 +91,28 @@ final class DemoJobs extends Seeder
         });
         $job = $this->choosePart->__invoke($job, $job->version, ShelfItem::query()->where('label', $label)->firstOrFail()->id);
 
+        $job = $this->accepted($job, $kind);
+
         return $this->makePlan->__invoke($job, $job->version, 85);
+    }
+
+    private function chosen(Job $job, ReplacementKind $kind, string $label): Job
+    {
+        $job = $this->change->beforeBench($job, $job->version, static function (Job $j) use ($kind): void {
+            $j->kind = $kind;
+        });
+
+        return $this->choosePart->__invoke($job, $job->version, ShelfItem::query()->where('label', $label)->firstOrFail()->id);
+    }
+
+    private function accepted(Job $job, ReplacementKind $kind): Job
+    {
+        foreach ($this->quoting->options($job) as $option) {
+            if ($option->plan->request->replacement->kind === $kind && $option->item !== null && $option->price !== null) {
+                return $this->accept->__invoke($job, $job->version, $kind->value, $option->item->id, (string) $option->price->gross, false);
+            }
+        }
+        throw new \LogicException($job->tag() . ' has no option ' . $kind->value);
     }
 
     /** Works through the plan, step by step, begun so many minutes ago. */

@@ -3,17 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $job->tag() }}</title>
-    <style>
-        @page { margin: 18mm 16mm; }
-        body { font: 10pt "DejaVu Sans", sans-serif; color: #1C2428; }
-        h1 { font-size: 17pt; margin: 0 0 2mm; }
-        h2 { font-size: 11.5pt; margin: 6mm 0 2mm; border-bottom: 0.4mm solid #0B5460; padding-bottom: 1mm; }
-        table { width: 100%; border-collapse: collapse; }
-        th, td { text-align: left; padding: 0.9mm 2mm 0.9mm 0; border-bottom: 0.2mm solid #D8D3C5; vertical-align: top; }
-        .quiet { color: #5A666B; }
-        .bad { color: #A3122A; font-weight: bold; }
-        ul { margin: 0; padding-left: 5mm; }
-    </style>
+    @include('paper')
 </head>
 <body>
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
@@ -23,7 +13,7 @@
 <h2>Condition before</h2>
 <ul>
     @forelse($export['condition']->observations as $code)<li>{{ $say('observation.' . $code) }}</li>@empty<li>Nothing seen from outside</li>@endforelse
-    @if(count($export['condition']->cracks))<li>{{ count($export['condition']->cracks) }} {{ count($export['condition']->cracks) === 1 ? 'crack' : 'cracks' }} drawn at check-in</li>@endif
+    @foreach($marks as $mark)<li>{{ $mark }}</li>@endforeach
     @foreach($export['condition']->repairSigns as $code)<li>Sign of an earlier repair: {{ $say('sign.' . $code) }}</li>@endforeach
 </ul>
 

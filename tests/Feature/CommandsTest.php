@@ -20,7 +20,7 @@ final class CommandsTest extends TestCase
 
     public function testPlanSaysWhatIsWrongWithItsOptions(): void
     {
-        foreach ([['--part' => 'lid'], ['--part' => 'display-assembly', '--source' => 'oven:200'], ['--part' => 'display-assembly', '--fault' => 'sad'], ['--part' => 'glass-only'], ['--part' => 'display-assembly', '--source' => 'plate:400']] as $options) {
+        foreach ([['--part' => 'lid'], ['--part' => 'display-assembly', '--source' => 'oven:200'], ['--part' => 'display-assembly', '--fault' => 'sad'], ['--part' => 'digitizer-only'], ['--part' => 'display-assembly', '--source' => 'plate:400']] as $options) {
             self::assertSame(1, Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json')] + $options));
             self::assertNotSame('', trim(Artisan::output()));
         }

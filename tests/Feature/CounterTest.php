@@ -100,7 +100,7 @@ final class CounterTest extends TestCase
         $t->change('plan', ['set' => 60]);
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertFalse($job->json('works'));
-        self::assertFalse($job->json('stations.4.reachable'));
+        self::assertFalse($job->json('stations.5.reachable'));
         $t->change('check-in', ['condition' => Technician::condition(['spots'])]);
         $this->ask('GET', "/jobs/$t->job/plan", status: 409);
         $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'set' => 500], 422)->assertJsonValidationErrors(['set']);

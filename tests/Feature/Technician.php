@@ -22,9 +22,9 @@ final class Technician
     }
 
     /** @param list<string> $seen */
-    public function checkIn(string $phone, string $code, array $seen, string $customer = 'Test Customer'): void
+    public function checkIn(string $phone, string $code, array $seen, string $customer = 'Test Customer', ?string $imei = null): void
     {
-        $this->put('POST', '/jobs', ['id' => $this->job, 'phone' => $phone, 'modelCode' => $code, 'colour' => null, 'customer' => $customer, 'imei' => null], 201);
+        $this->put('POST', '/jobs', ['id' => $this->job, 'phone' => $phone, 'modelCode' => $code, 'colour' => null, 'customer' => $customer, 'imei' => $imei], 201);
         $this->change('check-in', ['condition' => self::condition($seen)]);
     }
 
@@ -35,14 +35,36 @@ final class Technician
      */
     public static function condition(array $seen): array
     {
-        return ['observations' => $seen, 'cracks' => [['face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]]], 'functions' => [['function' => 'image', 'state' => 'works'], ['function' => 'touch', 'state' => 'works'], ['function' => 'earpiece', 'state' => 'works']], 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false];
+        return ['observations' => $seen, 'marks' => [['kind' => 'crack', 'face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]]], 'functions' => [['function' => 'image', 'state' => 'works'], ['function' => 'touch', 'state' => 'works'], ['function' => 'earpiece', 'state' => 'works']], 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false, 'checks' => [], 'payer' => 'customer'];
     }
 
     public function planned(string $kind, string $label, float $set = 85): void
     {
         $this->change('scope', ['kind' => $kind, 'reason' => null]);
         $this->change('part', ['item' => ShelfItem::query()->where('label', $label)->firstOrFail()->id]);
+        $this->accept($kind);
         $this->change('plan', ['set' => $set]);
+    }
+
+    /** Says yes to the option of this kind, at the price it shows. */
+    public function accept(string $kind, bool $warranty = false): void
+    {
+        $option = $this->option($kind);
+        $this->change('quote/acceptance', ['kind' => $kind, 'item' => $option['item'], 'gross' => $option['gross'], 'warranty' => $warranty]);
+    }
+
+    /** @return array{item: int, gross: string} */
+    public function option(string $kind): array
+    {
+        $options = $this->put('GET', "/jobs/$this->job/quote", [], 200)['options'] ?? null;
+        foreach (is_array($options) ? $options : [] as $option) {
+            if (is_array($option) && $option['kind'] === $kind && is_array($option['item']) && is_array($option['money'])) {
+                assert(is_int($option['item']['id']) && is_string($option['money']['gross']));
+
+                return ['item' => $option['item']['id'], 'gross' => $option['money']['gross']];
+            }
+        }
+        TestCase::fail("the quote has no option $kind");
     }
 
     /** @param array<string, mixed> $body */

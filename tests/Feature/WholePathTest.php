@@ -22,7 +22,7 @@ final class WholePathTest extends TestCase
         $t = new Technician($this, $this->newId());
         $t->checkIn($phone, $code, ['cracked-glass']);
         $scope = $this->ask('GET', "/jobs/$t->job/scope", status: 200);
-        self::assertSame('broken', $scope->json('layers.0.likelihood'));
+        self::assertSame('broken', $scope->json('finding.layers.0.likelihood'));
         $t->planned($kind, $label);
         $this->ask('GET', "/jobs/$t->job/part", status: 200);
         $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
@@ -61,15 +61,15 @@ final class WholePathTest extends TestCase
     public function testPhonesAreFoundByMakerModelOrCode(): void
     {
         $this->as(Role::FrontDesk);
-        foreach (['quillon' => 'quillon-vesper', 'fern' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id) {
-            self::assertSame([$id], array_column((array) $this->ask('GET', '/phones?q=' . $query, status: 200)->json('data'), 'id'));
+        foreach (['quillon' => 'quillon-vesper', 'fern 5' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id) {
+            self::assertSame([$id], array_column((array) $this->ask('GET', '/phones?q=' . rawurlencode($query), status: 200)->json('data'), 'id'));
         }
         $this->ask('GET', '/phones/quillon-vesper', status: 200);
         $this->ask('GET', '/phones/nothing-here', status: 404);
         $this->ask('GET', '/phones/..%2F..%2Fetc', status: 404);
     }
 
-    private static function textOf(string $pdf): string
+    public static function textOf(string $pdf): string
     {
         $file = tempnam(sys_get_temp_dir(), 'sheet');
         file_put_contents((string) $file, $pdf);

@@ -20,8 +20,7 @@ final readonly class CheckInController
         return new JobResource($change->beforeBench($job, $request->version(), static function (Job $locked) use ($condition): void {
             $locked->condition = $condition;
             if ($locked->isDirty('condition')) {
-                $locked->plan = null;
-                $locked->plate = null;
+                $locked->dropQuote();
             }
         }));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\TellApartRequest;
 use App\Support\PhoneLibrary;
+use Facelift\Anatomy\LookAlikes;
 use Facelift\Anatomy\Phone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,6 +20,18 @@ final readonly class PhoneController
         $found = $this->phones->search($request->string('q')->limit(60, '')->toString());
 
         return new JsonResponse(['data' => array_map(self::summary(...), $found)]);
+    }
+
+    /** Which phones are left after the answers, and the question that tells those apart best. */
+    public function tellApart(TellApartRequest $request): JsonResponse
+    {
+        $left = (new LookAlikes())->left($this->phones->search($request->string('q')->toString()), $request->answers());
+        $question = count($left) > 1 ? (new LookAlikes())->question($left) : null;
+
+        return new JsonResponse([
+            'left' => array_map(self::summary(...), $left),
+            'question' => $question === null ? null : ['feature' => $question['feature']->value, 'options' => array_map(static fn(int|string $answer): array => ['answer' => (string) $answer, 'leaves' => $question['options'][$answer]], array_keys($question['options']))],
+        ]);
     }
 
     public function show(string $phone): JsonResponse

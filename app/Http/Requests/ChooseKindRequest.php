@@ -11,12 +11,18 @@ final class ChooseKindRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'kind' => ['required', Rule::enum(ReplacementKind::class)], 'reason' => ['nullable', 'string', 'max:300']];
+        return [...parent::rules(), 'kind' => ['required', Rule::enum(ReplacementKind::class)], 'reason' => ['nullable', 'string', 'max:300'], 'worth' => ['nullable', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/']];
     }
 
     public function kind(): ReplacementKind
     {
         return ReplacementKind::from($this->string('kind')->toString());
+    }
+
+    /** What the phone is worth, decimal text. */
+    public function worth(): ?string
+    {
+        return $this->filled('worth') ? $this->string('worth')->toString() : null;
     }
 
     public function reason(): ?string

@@ -26,6 +26,7 @@ final readonly class JobHead
             'stations' => app(Stations::class)->of($job, $standing[0] ?? null, $standing[1] ?? null),
             'promisedAt' => $job->promised_at?->toIso8601ZuluString(),
             'handedOverAt' => $job->handed_over_at?->toIso8601ZuluString(),
+            'closedAs' => $job->closed_as,
             'openedAt' => $job->created_at->toIso8601ZuluString(),
         ];
     }

@@ -29,8 +29,21 @@ final class JobResource extends JsonResource
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
             'source' => $job->plate,
+            'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
+            'worth' => $job->worth,
+            'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],
+            'accepted' => $job->accepted_at === null ? null : QuoteResource::accepted($job, $user instanceof User && $user->role !== Role::FrontDesk),
+            'closedReason' => $job->closed_reason,
             'works' => $job->plan === null ? null : ($job->plan['works'] ?? false),
             'mayWork' => $user instanceof User && $user->role !== Role::FrontDesk,
         ];
+    }
+
+    /** @return array{id: string, tag: string}|null */
+    private static function before(string $id): ?array
+    {
+        $job = Job::query()->find($id);
+
+        return $job === null ? null : ['id' => $job->id, 'tag' => $job->tag()];
     }
 }

@@ -4,53 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Support\QuoteOption;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Finding;
-use Facelift\Diagnosis\LayerVerdict;
-use Facelift\Document\Reason;
 use Facelift\Plan\Plan;
 use Facelift\Plan\ScopeAdvice;
+use Facelift\Quantity\Money;
 
 /** What is broken and what would do, as the page gets it. */
 final readonly class ScopeResource
 {
     /**
-     * @param list<Plan> $plans
+     * @param list<QuoteOption> $options
+     * @param bool              $withMargin true for roles that may see what the shop earns
      *
      * @return array<string, mixed>
      */
-    public static function of(Finding $finding, Condition $condition, array $plans): array
+    public static function of(Finding $finding, Condition $condition, array $options, bool $withMargin, string $currency): array
     {
-        $advice = (new ScopeAdvice())->weigh($condition, $finding, $plans);
-
-        return [
-            'layers' => array_map(static fn(LayerVerdict $v): array => ['layer' => $v->layer->value, 'likelihood' => $v->likelihood->value, 'because' => self::reasons($v->because)], $finding->layers),
-            'contradictions' => self::reasons($finding->contradictions),
-            'proveFirst' => $finding->proveFirst,
-            'pointsToDisplay' => $finding->pointsToDisplay(),
-            'kinds' => array_map(static fn(int $i): array => [
-                'kind' => $plans[$i]->request->replacement->kind->value,
-                'name' => $plans[$i]->request->replacement->name,
-                'recommended' => $advice['recommended'] === $i,
-                'suits' => $advice['suits'][$i],
-                'because' => self::reasons($advice['because'][$i]),
-                'moved' => array_map(static fn(string $id): string => $plans[$i]->request->phone->nameOf($id), $plans[$i]->route->moved),
-                'removals' => count($plans[$i]->route->ids()),
-                'screws' => count($plans[$i]->mat->places),
-                'handsOn' => round($plans[$i]->handsOn()),
-                'waiting' => round($plans[$i]->waiting()),
-                'works' => $plans[$i]->works(),
-            ], array_keys($plans)),
-        ];
+        return ['finding' => FindingResource::of($finding), 'currency' => $currency, 'kinds' => self::kinds($finding, $condition, $options, $withMargin)];
     }
 
     /**
-     * @param list<Reason> $reasons
+     * @param list<QuoteOption> $options
      *
-     * @return list<array{code: string, figures: array<string, string|float|int>|\stdClass}>
+     * @return list<array<string, mixed>>
      */
-    private static function reasons(array $reasons): array
+    public static function kinds(Finding $finding, Condition $condition, array $options, bool $withMargin): array
     {
-        return array_map(static fn(Reason $r): array => $r->toArray(), $reasons);
+        $advice = (new ScopeAdvice())->weigh(
+            $condition,
+            $finding,
+            array_map(static fn(QuoteOption $o): Plan => $o->plan, $options),
+            array_map(static fn(QuoteOption $o): ?Money => $o->cost?->expected(), $options),
+        );
+
+        return array_map(static fn(int $i): array => $options[$i]->work() + [
+            'recommended' => $advice['recommended'] === $i,
+            'suits' => $advice['suits'][$i],
+            // What the shop pays is for those who may see the margin.
+            'because' => Reasons::of(array_values(array_filter($advice['because'][$i], static fn($r): bool => $withMargin || !isset($r->figures['amount'])))),
+            'money' => $options[$i]->money($withMargin),
+            'customer' => Reasons::of($options[$i]->customer()),
+        ], array_keys($options));
     }
 }

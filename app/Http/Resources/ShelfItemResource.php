@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\ShelfItem;
+use App\Support\DataSheet;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Gate;
 
 /** @property ShelfItem $resource */
 final class ShelfItemResource extends JsonResource
@@ -20,6 +22,8 @@ final class ShelfItemResource extends JsonResource
             'id' => $item->id, 'label' => $item->label, 'name' => $item->name, 'kind' => $item->kind->value, 'modelCodes' => $item->model_codes,
             'connector' => $item->connector, 'technology' => $item->technology?->value, 'colour' => $item->colour, 'refresh' => $item->refresh,
             'brings' => $item->brings, 'supplier' => $item->supplier, 'batch' => $item->batch, 'state' => $item->state, 'place' => $item->place,
+            'sheet' => DataSheet::data($item->offer()->sheet), 'version' => $item->version, 'countedAt' => $item->counted_at?->toIso8601ZuluString(),
+            'cost' => Gate::allows('seeCost', ShelfItem::class) ? $item->cost : null,
             'taken' => $item->job?->tag(),
         ];
     }

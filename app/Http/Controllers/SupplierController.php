@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\SupplierPrice;
+use App\Support\Outside\Supplier;
+use App\Support\ShopBook;
+use App\Support\Stations;
+use Facelift\Anatomy\ReplacementKind;
+use Illuminate\Http\JsonResponse;
+
+/** What could be ordered for a job. */
+final readonly class SupplierController
+{
+    public function __construct(private Supplier $supplier, private Stations $stations, private ShopBook $book) {}
+
+    /** What was last said: answers at once, whatever the supplier does. */
+    public function show(Job $job): JsonResponse
+    {
+        return $this->answer($this->supplier->known($job->model_code, $this->kind($job)));
+    }
+
+    /** Asks the supplier anew, within the patience of the caller. */
+    public function ask(Job $job): JsonResponse
+    {
+        return $this->answer($this->supplier->ask($job->model_code, $this->kind($job)));
+    }
+
+    private function kind(Job $job): ReplacementKind
+    {
+        $this->stations->mustReach('part', $job);
+
+        return $job->kind ?? ReplacementKind::DisplayAssembly;
+    }
+
+    private function answer(?SupplierPrice $row): JsonResponse
+    {
+        return new JsonResponse(['currency' => $this->book->rules()->currency, 'goodAt' => $row?->good_at?->toIso8601ZuluString(), 'askedAt' => $row?->asked_at->toIso8601ZuluString(), 'fault' => $row?->fault, 'offers' => $row->offers ?? []]);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A photo of the phone, re-encoded and without location data; its picture lies beside the database under its id.
+ *
+ * @property string $id
+ * @property string $job_id
+ * @property int    $width
+ * @property int    $height
+ * @property int    $taken_by
+ * @property Carbon $created_at
+ */
+final class JobPhoto extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+}

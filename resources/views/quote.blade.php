@@ -1,0 +1,20 @@
+<!DOCTYPE html>
+<html lang="en">
+<head><meta charset="utf-8"><title>{{ $job->tag() }} quote</title>@include('paper')</head>
+<body>
+@php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
+<h1>{{ $job->tag() }} · quote</h1>
+<div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif · {{ $job->customer }} · {{ now()->format('Y-m-d H:i') }} UTC</div>
+@foreach($options as $i => $o)
+    <h2>{{ $say('kind.' . $o->plan->request->replacement->kind->value) }}@if($o->plan->request->replacement->kind === $job->kind) · our advice @endif</h2>
+    <table>
+        <tr><th>{{ $o->item?->name }}</th><td class="amount"><span class="price">{{ $o->price->gross }} {{ $rules->currency }}</span></td></tr>
+        <tr><td>Net {{ $o->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->price->tax }} {{ $rules->currency }}</td><td class="amount">ready {{ $promises[$i]->format('Y-m-d H:i') }} UTC if accepted now</td></tr>
+        @if($o->worth && $o->worth->code !== 'worth-unknown')<tr><td colspan="2">{{ $words->reason($o->worth) }}</td></tr>@endif
+    </table>
+    <ul>@foreach($o->customer() as $reason)<li>{{ $words->reason($reason) }}</li>@endforeach</ul>
+@endforeach
+<p class="quiet">Prices hold for today and while the part is on the shelf. They are rounded up to whole multiples of {{ $rules->roundTo }} {{ $rules->currency }}; net is the price less tax, rounded half up to the cent. Times are estimates.</p>
+@if($job->accepted_at)<p><b>Accepted</b> {{ $job->accepted_at->format('Y-m-d H:i') }} UTC: {{ $say('kind.' . $job->quote['kind']) }}. Due at the counter {{ $job->quote['due'] }} {{ $rules->currency }}@if(($job->quote['insured'] ?? '0.00') !== '0.00'), insurer {{ $job->quote['insured'] }} {{ $rules->currency }}@endif.</p>@endif
+</body>
+</html>
