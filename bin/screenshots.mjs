@@ -26,12 +26,14 @@ const views = {
     'check-in': [`/jobs/${job('T-0302')}/check-in`, 'Condition before anything is opened'],
     scope: [`/jobs/${job('T-0303')}/scope`, 'Display with frame'],
     part: [`/jobs/${job('T-0302')}/part`, 'Parts on the shelf'],
+    quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
+    'dark-screen': [`/jobs/${job('T-0304')}/check-in`, 'Check next'],
     plan: [`/jobs/${job('T-0302')}/plan`, 'Prepare'],
     'bench-opening': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge'],
     prove: [`/jobs/${job('T-0301')}/prove`, 'Beside check-in'],
     'hand-over': [`/jobs/${job('T-0301')}/hand-over`, 'Customer hears'],
     phones: ['/phones', 'Codes'],
-    shelf: ['/shelf', 'Shelf'],
+    shelf: ['/shelf', 'S-101'],
     'new-job': ['/new', 'Which phone is it?'],
 };
 for (const [name, [path, text]] of Object.entries(views)) {

@@ -33,7 +33,13 @@ final readonly class AskInsurer
                 throw Conflict::notReachable('The quote is accepted: what the insurer authorised stays as it is.');
             }
             $there = Claim::query()->where('job_id', $locked->id)->lockForUpdate()->first();
-            if ($there !== null && ($there->id === $id || $there->state === 'asked')) {
+            if ($there !== null && $there->state === 'asked') {
+                // Never answered: the same question may be put with other words.
+                $there->update(['policy' => $policy, 'asked' => $amount]);
+
+                return $there->refresh();
+            }
+            if ($there !== null && $there->id === $id) {
                 return $there;
             }
             // A new question replaces an answer that did not suit; nothing has been paid on it yet.

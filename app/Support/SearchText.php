@@ -14,6 +14,14 @@ final readonly class SearchText
         return mb_substr(implode(' ', array_filter($texts, static fn(string $t): bool => $t !== '')), 0, self::LONGEST);
     }
 
+    /** @return list<string> the words that the index knows: three letters or digits at least */
+    public static function words(string $query): array
+    {
+        preg_match_all('/[\p{L}\p{N}]+/u', $query, $found);
+
+        return array_values(array_filter($found[0], static fn(string $w): bool => mb_strlen($w) >= 3));
+    }
+
     /**
      * Every word of the query as the beginning of a word in the text, for MariaDB's boolean mode.
      *
@@ -21,8 +29,7 @@ final readonly class SearchText
      */
     public static function boolean(string $query): ?string
     {
-        preg_match_all('/[\p{L}\p{N}]+/u', $query, $found);
-        $words = array_filter($found[0], static fn(string $w): bool => mb_strlen($w) >= 3);
+        $words = self::words($query);
 
         return $words === [] ? null : implode(' ', array_map(static fn(string $w): string => '+' . $w . '*', $words));
     }

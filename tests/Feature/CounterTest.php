@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class CounterTest extends TestCase
@@ -86,7 +87,7 @@ final class CounterTest extends TestCase
         $this->ask('PUT', "/jobs/$t->job/part", ['version' => $t->version, 'item' => $wrong->id], 422)->assertJsonValidationErrors(['item']);
         self::assertNull($wrong->refresh()->job_id);
         $verdicts = array_column((array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'), 'verdict', 'item.label');
-        self::assertCount(6, (array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'));
+        self::assertCount(7, (array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'));
         self::assertNotSame([], $verdicts);
     }
 
@@ -104,5 +105,24 @@ final class CounterTest extends TestCase
         $t->change('check-in', ['condition' => Technician::condition(['spots'])]);
         $this->ask('GET', "/jobs/$t->job/plan", status: 409);
         $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'set' => 500], 422)->assertJsonValidationErrors(['set']);
+    }
+
+    /** @param list<string> $found */
+    #[TestWith(['marsh', ['Ottilie Marsh']])]
+    #[TestWith(['Otti', ['Ottilie Marsh']])]
+    #[TestWith(['vesper', ['Ruben Aalto', 'Ottilie Marsh']])]
+    #[TestWith(['vesper aalto', ['Ruben Aalto']])]
+    #[TestWith(['qv-2111', ['Ruben Aalto']])]
+    #[TestWith(['490154203237518', ['Ottilie Marsh']])]
+    #[TestWith(['0302', ['Ruben Aalto']])]
+    #[TestWith(['arsh', []])]
+    #[TestWith(['%%% ___', ['Noor Hallam', 'Ruben Aalto', 'Ottilie Marsh']])]
+    public function testJobsAreFoundByTheBeginningsOfWordsNewestFirst(string $words, array $found): void
+    {
+        $this->as(Role::FrontDesk);
+        foreach ([['Ottilie Marsh', 'quillon-vesper', 'QV-2110', '490154203237518'], ['Ruben Aalto', 'quillon-vesper', 'QV-2111', null], ['Noor Hallam', 'brasca-fern-5', 'BF5-E', null]] as [$customer, $phone, $code, $imei]) {
+            $this->ask('POST', '/jobs', ['id' => $this->newId(), 'phone' => $phone, 'modelCode' => $code, 'customer' => $customer, 'imei' => $imei], 201);
+        }
+        self::assertSame($found, array_column((array) $this->ask('GET', '/jobs?q=' . rawurlencode($words), status: 200)->json('data'), 'customer'));
     }
 }

@@ -34,6 +34,13 @@ export interface Wish {
     label: string;
 }
 
+/** Accepts the option of a kind on the quote page, and waits for the plan station. */
+export async function accept(page: Page, kind: string): Promise<void> {
+    await expect(page.getByRole('heading', { name: /^Quote for/ })).toBeVisible();
+    await page.getByRole('button', { name: `Accept: ${kind}`, exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Make the plan' })).toBeVisible();
+}
+
 /** From the counter to a plan, through the pages. Returns the job's address. */
 export async function planned(page: Page, wish: Wish, look: (page: Page) => Promise<void> = () => Promise.resolve()): Promise<string> {
     await page.getByRole('link', { name: 'Check in a phone' }).click();
@@ -45,7 +52,7 @@ export async function planned(page: Page, wish: Wish, look: (page: Page) => Prom
     await page.getByRole('button', { name: 'Open the job' }).click();
     await expect(page.getByRole('heading', { name: 'Condition before anything is opened' })).toBeVisible();
     for (const seen of wish.seen) {
-        await page.getByRole('button', { name: seen, exact: true }).click();
+        await page.getByRole('region', { name: 'What is seen' }).getByRole('button', { name: seen, exact: true }).click();
     }
     await drawCrack(page);
     await page.getByRole('button', { name: /The other \d+ work/ }).click();
@@ -60,19 +67,22 @@ export async function planned(page: Page, wish: Wish, look: (page: Page) => Prom
     await expect(page.getByRole('button', { name: `Take ${wish.label}` })).toBeVisible();
     await look(page);
     await page.getByRole('button', { name: `Take ${wish.label}` }).click();
+    await expect(page.getByRole('button', { name: `Accept: ${wish.kind}`, exact: true })).toBeVisible();
+    await look(page);
+    await accept(page, wish.kind);
     await page.getByRole('button', { name: 'Make the plan' }).click();
     await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
     await look(page);
     return /\/jobs\/[0-9a-f-]+/.exec(page.url())?.[0] ?? '';
 }
 
-async function choose(page: Page, field: Locator, option: RegExp): Promise<void> {
+export async function choose(page: Page, field: Locator, option: RegExp): Promise<void> {
     await field.click();
     await page.getByRole('option', { name: option }).click();
 }
 
-async function drawCrack(page: Page): Promise<void> {
-    const mat = page.getByRole('img', { name: /cracks? drawn/ });
+export async function drawCrack(page: Page): Promise<void> {
+    const mat = page.getByRole('img', { name: /marks? drawn/ });
     const box = await mat.boundingBox();
     if (!box) {
         throw new Error('the mat is not on the page');
@@ -83,7 +93,7 @@ async function drawCrack(page: Page): Promise<void> {
     await page.mouse.move(...at(0.5, 0.6));
     await page.mouse.move(...at(0.55, 0.5));
     await page.mouse.up();
-    await expect(page.getByText('1 crack drawn', { exact: true })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Marks in words' })).toContainText(/Crack, .* mm/);
 }
 
 export async function planOf(page: Page, job: string): Promise<Plan> {

@@ -10,36 +10,40 @@ use App\Http\Resources\JobResource;
 use App\Http\Resources\JobSummaryResource;
 use App\Models\Job;
 use App\Models\User;
+use App\Support\JobSearch;
 use App\Support\SearchText;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 
 final readonly class JobController
 {
     public const PAGE = 50;
 
     /** Open jobs first, then the closed ones; with words, only what they find, newest first. */
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, JobSearch $search): JsonResponse
     {
         $page = max(1, $request->integer('page', 1));
-        $words = SearchText::boolean($request->string('q')->limit(60, '')->toString());
-        $query = Job::query()->with('part');
-        if ($words !== null) {
-            $query->whereFullText('search', $words, ['mode' => 'boolean'])->orderByDesc('number');
-        } else {
-            // Nulls come first: what is not handed over.
-            $query->orderBy('handed_over_at', $request->string('show')->toString() === 'closed' ? 'desc' : 'asc')->orderByDesc('number');
-            $request->string('show')->toString() === 'closed' ? $query->whereNotNull('handed_over_at') : $query->where(self::current(...));
-        }
-        $jobs = $query->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get();
+        $query = $request->string('q')->limit(60, '')->toString();
+        $jobs = SearchText::words($query) === [] ? $this->listed($request->string('show')->toString() === 'closed', $page) : $search->find($query, ($page - 1) * self::PAGE, self::PAGE + 1);
 
         return new JsonResponse(['data' => JobSummaryResource::collection($jobs->take(self::PAGE)), 'page' => $page, 'more' => $jobs->count() > self::PAGE]);
     }
 
+    /** @return Collection<int, Job> one more than a page holds */
+    private function listed(bool $closed, int $page): Collection
+    {
+        $query = Job::query()->with('part');
+        // Nulls come first: what is not handed over.
+        $closed ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc') : $query->where(self::current(...))->orderBy('handed_over_at');
+
+        return $query->orderByDesc('number')->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get()->toBase();
+    }
+
     /**
-     * Open, or closed today.
+     * Open, or closed within a day.
      *
      * @param Builder<Job> $query
      */

@@ -37,6 +37,7 @@ final readonly class ScopeResource
             $finding,
             array_map(static fn(QuoteOption $o): Plan => $o->plan, $options),
             array_map(static fn(QuoteOption $o): ?Money => $o->cost?->expected(), $options),
+            array_map(static fn(QuoteOption $o): bool => $o->glass === null || $o->glass->code === 'glass-pays', $options),
         );
 
         return array_map(static fn(int $i): array => $options[$i]->work() + [

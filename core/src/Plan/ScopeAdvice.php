@@ -19,16 +19,17 @@ final readonly class ScopeAdvice
     /**
      * @param list<Plan>       $plans one per kind of part
      * @param list<Money|null> $costs expected cost of each, risk included; null where no price is known
+     * @param list<bool>       $borneOut by the plan's index: false for a way whose success the shop's record does not bear out
      *
      * @return array{recommended: int|null, suits: list<bool>, because: list<list<Reason>>} by the plan's index
      */
-    public function weigh(Condition $condition, Finding $finding, array $plans, array $costs = []): array
+    public function weigh(Condition $condition, Finding $finding, array $plans, array $costs = [], array $borneOut = []): array
     {
         $bent = $condition->shows(Observation::FrameBent);
         $suits = array_map(fn(Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)) && $this->mends($p, $finding), $plans);
-        $best = $this->best($plans, $suits, $costs);
+        $best = $this->best($plans, array_map(static fn(int $i): bool => $suits[$i] && ($borneOut[$i] ?? true), array_keys($plans)), $costs);
 
-        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => $this->reasons($plans, $costs, $suits, $i, $best, $bent, $finding), array_keys($plans))];
+        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => [...$this->reasons($plans, $costs, $suits, $i, $best, $bent, $finding), ...($suits[$i] && !($borneOut[$i] ?? true) ? [new Reason('record-does-not-bear-it-out')] : [])], array_keys($plans))];
     }
 
     /**
@@ -94,9 +95,9 @@ final readonly class ScopeAdvice
         if ($plan === $best) {
             return [$cost === null ? new Reason('least-hands-on', ['minutes' => (int) round($plan->handsOn() / 60)]) : new Reason('least-expected-cost', ['amount' => (string) $cost])];
         }
-        $reasons = $cost === null || $least === null ? [new Reason($cost === null ? 'no-part-priced' : 'least-not-priced')] : [new Reason('dearer-by', ['amount' => (string) $cost->minus($least)])];
+        $reasons = $cost === null || $least === null ? [new Reason($cost === null ? 'no-part-priced' : 'least-not-priced')] : [$cost->isLessThan($least) ? new Reason('cheaper-by', ['amount' => (string) $least->minus($cost)]) : new Reason('dearer-by', ['amount' => (string) $cost->minus($least)])];
 
-        return [...$reasons, new Reason($minutes >= 0 ? 'more-hands-on' : 'less-hands-on', ['minutes' => abs($minutes)])];
+        return $minutes === 0 ? $reasons : [...$reasons, new Reason($minutes > 0 ? 'more-hands-on' : 'less-hands-on', ['minutes' => abs($minutes)])];
     }
 
     /** New glass mends glass alone: picture and touch have to be whole. */

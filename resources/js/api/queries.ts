@@ -1,11 +1,16 @@
-import { queryOptions } from '@tanstack/react-query';
-import { api, take } from './client';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { api, take, type Condition } from './client';
 
 const path = (job: string) => ({ params: { path: { job } } });
 
 export const queries = {
     me: () => queryOptions({ queryKey: ['me'], queryFn: () => take(api.GET('/api/me')), retry: false, staleTime: Infinity }),
-    jobs: () => queryOptions({ queryKey: ['jobs'], queryFn: () => take(api.GET('/api/jobs')) }),
+    jobs: (find = '', page = 1, show: 'current' | 'closed' = 'current') =>
+        queryOptions({
+            queryKey: ['jobs', find, page, show],
+            queryFn: () => take(api.GET('/api/jobs', { params: { query: { q: find, page, show } } })),
+            placeholderData: keepPreviousData,
+        }),
     job: (id: string) => queryOptions({ queryKey: ['job', id], queryFn: () => take(api.GET('/api/jobs/{job}', path(id))) }),
     phones: (q: string) => queryOptions({ queryKey: ['phones', q], queryFn: () => take(api.GET('/api/phones', { params: { query: { q } } })) }),
     phone: (id: string) =>
@@ -21,5 +26,31 @@ export const queries = {
         queryOptions({ queryKey: ['job', id, 'bench'], queryFn: () => take(api.GET('/api/jobs/{job}/bench', path(id))), refetchInterval: 15_000 }),
     proof: (id: string) => queryOptions({ queryKey: ['job', id, 'proof'], queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))) }),
     timers: () => queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),
-    shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => take(api.GET('/api/shelf')) }),
+    shelf: (find = '', state = '', page = 1) =>
+        queryOptions({
+            queryKey: ['shelf', find, state, page],
+            queryFn: () => take(api.GET('/api/shelf', { params: { query: { q: find, state, page } } })),
+            placeholderData: keepPreviousData,
+        }),
+    item: (label: string) =>
+        queryOptions({ queryKey: ['item', label], queryFn: () => take(api.GET('/api/shelf/items/{label}', { params: { path: { label } } })) }),
+    returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
+    claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
+    rules: () => queryOptions({ queryKey: ['rules'], queryFn: () => take(api.GET('/api/rules')) }),
+    photos: (id: string) => queryOptions({ queryKey: ['job', id, 'photos'], queryFn: () => take(api.GET('/api/jobs/{job}/photos', path(id))) }),
+    quote: (id: string) => queryOptions({ queryKey: ['job', id, 'quote'], queryFn: () => take(api.GET('/api/jobs/{job}/quote', path(id))) }),
+    supplier: (id: string) => queryOptions({ queryKey: ['job', id, 'supplier'], queryFn: () => take(api.GET('/api/jobs/{job}/supplier', path(id))) }),
+    history: (imei: string) => queryOptions({ queryKey: ['history', imei], queryFn: () => take(api.GET('/api/history', { params: { query: { imei } } })) }),
+    tellApart: (q: string, answers: Record<string, string>) =>
+        queryOptions({
+            queryKey: ['tell-apart', q, answers],
+            queryFn: () => take(api.POST('/api/phones/tell-apart', { body: { q, answers } })),
+            placeholderData: keepPreviousData,
+        }),
+    look: (id: string, condition: Condition) =>
+        queryOptions({
+            queryKey: ['look', id, condition],
+            queryFn: () => take(api.POST('/api/jobs/{job}/look', { ...path(id), body: { condition } })),
+            placeholderData: keepPreviousData,
+        }),
 };

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import { useId, useState } from 'react';
 import type { PhoneFile } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
+import { DrawnMark, type Drawn } from './DrawnMark';
 import { boxAround, glassOf, hull, line, outlineOf, seen, seenBox, spread, type Box as Area, type Face, type Point } from './geometry';
 
 export type Tone = 'now' | 'done' | 'stop' | 'cold' | 'plain';
@@ -26,7 +27,8 @@ interface Props {
     phone: PhoneFile;
     face: Face;
     marks?: Mark[];
-    cracks?: Point[][];
+    /** What was drawn on this face at check-in. */
+    drawn?: Drawn[];
     /** Shown beside the drawing for screen readers. */
     title: string;
     onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end: () => void };
@@ -38,7 +40,7 @@ const MARGIN = 14;
 const MARGIN_Y = 12;
 
 /** The phone to scale on the slate mat with a 10 mm grid. */
-export function Mat({ phone, face, marks = [], cracks = [], title, onDraw }: Props) {
+export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Props) {
     const id = useId();
     const outline = outlineOf(phone);
     const glass = glassOf(phone);
@@ -112,16 +114,8 @@ export function Mat({ phone, face, marks = [], cracks = [], title, onDraw }: Pro
                         .filter((p) => p.face === 'back' && p.kind !== 'back-cover')
                         .map((p) => <rect key={p.id} {...box(seenBox(boxAround(p), face, w))} rx="1" fill="none" stroke={slate.grid} strokeWidth="0.4" />)
                 )}
-                {cracks.map((c, i) => (
-                    <path
-                        key={i}
-                        d={line(c.map((p) => seen(p, face, w)))}
-                        fill="none"
-                        stroke={slate.line}
-                        strokeWidth="0.5"
-                        strokeLinejoin="round"
-                        opacity="0.85"
-                    />
+                {drawn.map((d, i) => (
+                    <DrawnMark key={i} mark={d} face={face} width={w} hatch={`url(#${id}-stop)`} />
                 ))}
                 {marks.map((m) => (
                     <g key={m.id}>{shapes(m, face, w, id)}</g>

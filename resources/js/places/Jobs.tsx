@@ -1,30 +1,62 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { queries } from '../api/queries';
+import { useSettled } from '../shell/useSettled';
+import { Pager } from './Pager';
 import { JobRows } from './Today';
 
+/** All jobs: the open ones, the closed ones, or what words find among both. */
 export function Jobs() {
-    const { data } = useQuery(queries.jobs());
     const [find, setFind] = useState('');
-    const words = find.toLowerCase().split(/\s+/).filter(Boolean);
-    const rows = (data?.data ?? []).filter((j) => words.every((w) => `${j.tag} ${j.phone.name} ${j.customer}`.toLowerCase().includes(w)));
+    const [show, setShow] = useState<'current' | 'closed'>('current');
+    const [page, setPage] = useState(1);
+    const words = useSettled(find, 150);
+    const { data } = useQuery(queries.jobs(words, page, show));
     return (
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     Jobs
                 </Typography>
-                <TextField label="Find by tag, phone or customer" value={find} onChange={(e) => setFind(e.target.value)} sx={{ width: 360 }} />
+                <ToggleButtonGroup
+                    exclusive
+                    value={show}
+                    onChange={(_, v: 'current' | 'closed' | null) => {
+                        if (v) {
+                            setShow(v);
+                            setPage(1);
+                        }
+                    }}
+                    aria-label="Which jobs"
+                    disabled={words.trim() !== ''}
+                >
+                    <ToggleButton value="current">Open, and of today</ToggleButton>
+                    <ToggleButton value="closed">Closed</ToggleButton>
+                </ToggleButtonGroup>
+                <TextField
+                    label="Find by tag, phone, customer or IMEI"
+                    value={find}
+                    onChange={(e) => {
+                        setFind(e.target.value);
+                        setPage(1);
+                    }}
+                    sx={{ width: 360 }}
+                />
             </Box>
-            {rows.length === 0 && (
+            {data?.data.length === 0 && (
                 <Typography color="textSecondary">
-                    {words.length > 0 ? 'No job matches. Clear the field to see all.' : 'No jobs yet. Check in a phone from Today.'}
+                    {words !== ''
+                        ? 'No job matches. Words need three letters or digits; clear the field to see all.'
+                        : 'No jobs here. Check in a phone from Today.'}
                 </Typography>
             )}
-            <JobRows rows={rows} />
+            <JobRows rows={data?.data ?? []} />
+            {data && <Pager page={page} more={data.more} go={setPage} />}
         </Box>
     );
 }

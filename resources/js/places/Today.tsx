@@ -16,7 +16,7 @@ type Row = Schemas['JobSummary'];
 export function Today() {
     const { data } = useQuery(queries.jobs());
     const open = (data?.data ?? []).filter((j) => j.handedOverAt === null);
-    const atBench = open.filter((j) => stationOf(j) === 'bench' || stationOf(j) === 'prove' || stationOf(j) === 'hand-over');
+    const atBench = open.filter((j) => stationOf(j) === 'plan' || stationOf(j) === 'bench' || stationOf(j) === 'prove' || stationOf(j) === 'hand-over');
     const atCounter = open.filter((j) => !atBench.includes(j));
     const closed = (data?.data ?? []).filter((j) => j.handedOverAt !== null && new Date(j.handedOverAt).toDateString() === new Date().toDateString());
     return (

@@ -76,7 +76,13 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 <Typography variant="body2" color="textSecondary" noWrap>
                     {[
                         fault === undefined || fault === '' ? 'no fault written down' : fault,
-                        job.handedOverAt ? 'handed over' : job.promisedAt ? `promised ${moment(job.promisedAt)}` : null,
+                        job.closedAs === 'refused'
+                            ? 'handed back unrepaired'
+                            : job.handedOverAt
+                              ? 'handed over'
+                              : job.promisedAt
+                                ? `promised ${moment(job.promisedAt)}`
+                                : null,
                     ]
                         .filter(Boolean)
                         .join(' · ')}
@@ -116,5 +122,11 @@ function Station({ name, done, why }: { name: string; done: boolean; why: string
             )}
         </span>
     );
-    return why === null ? label : <Tooltip title={why}>{label}</Tooltip>;
+    return why === null ? (
+        label
+    ) : (
+        <Tooltip title={why} describeChild>
+            {label}
+        </Tooltip>
+    );
 }

@@ -15,6 +15,7 @@ const places = [
     { to: '/jobs', label: 'Jobs' },
     { to: '/shelf', label: 'Shelf' },
     { to: '/phones', label: 'Phones' },
+    { to: '/money', label: 'Money' },
 ];
 
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
@@ -26,7 +27,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
         queryClient.clear();
         await navigate('/sign-in');
     };
-    const here = places.find((p) => p.to === pathname)?.to ?? false;
+    const here = places.find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
     return (
         <TopBar>
             <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>

@@ -12,16 +12,27 @@ export const router = createBrowserRouter([
         children: [
             { index: true, lazy: async () => ({ Component: (await import('../places/Today')).Today }) },
             { path: 'jobs', lazy: async () => ({ Component: (await import('../places/Jobs')).Jobs }) },
-            { path: 'shelf', lazy: async () => ({ Component: (await import('../places/Shelf')).Shelf }) },
+            {
+                lazy: async () => ({ Component: (await import('../places/shelf/Shelf')).Shelf }),
+                children: [
+                    { path: 'shelf', lazy: async () => ({ Component: (await import('../places/shelf/Parts')).Parts }) },
+                    { path: 'shelf/:label', lazy: async () => ({ Component: (await import('../places/shelf/Item')).ItemPage }) },
+                    { path: 'shelf-import', lazy: async () => ({ Component: (await import('../places/shelf/TakeInList')).TakeInList }) },
+                    { path: 'shelf-count', lazy: async () => ({ Component: (await import('../places/shelf/Count')).Count }) },
+                    { path: 'shelf-returns', lazy: async () => ({ Component: (await import('../places/shelf/Returns')).Returns }) },
+                ],
+            },
+            { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
             { path: 'new', lazy: async () => ({ Component: (await import('../stations/NewJob')).NewJob }) },
             {
                 path: 'jobs/:job',
                 lazy: async () => ({ Component: (await import('./JobFrame')).JobFrame }),
                 children: [
-                    { path: 'check-in', lazy: async () => ({ Component: (await import('../stations/CheckIn')).CheckIn }) },
+                    { path: 'check-in', lazy: async () => ({ Component: (await import('../stations/checkin/CheckIn')).CheckIn }) },
                     { path: 'scope', lazy: async () => ({ Component: (await import('../stations/Scope')).Scope }) },
                     { path: 'part', lazy: async () => ({ Component: (await import('../stations/Part')).Part }) },
+                    { path: 'quote', lazy: async () => ({ Component: (await import('../stations/Quote')).Quote }) },
                     { path: 'plan', lazy: async () => ({ Component: (await import('../stations/Plan')).PlanStation }) },
                     { path: 'bench', lazy: async () => ({ Component: (await import('../stations/Bench')).Bench }) },
                     { path: 'prove', lazy: async () => ({ Component: (await import('../stations/Prove')).Prove }) },

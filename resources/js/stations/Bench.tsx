@@ -102,7 +102,7 @@ export function Bench() {
     const at = opening ? modelTime(view.plan, view.run, opening.bond, now) : null;
     const done = new Set(view.run.done.keys());
     // The cracks belong to the old part: after it is set aside the drawing shows the new one.
-    const cracks = job.condition?.cracks ?? [];
+    const drawn = job.condition?.marks ?? [];
     const oldGlass = step !== null && view.plan.steps.indexOf(step) <= view.plan.steps.findIndex((s) => s.kind === 'set-aside');
     return (
         <Box
@@ -124,7 +124,7 @@ export function Bench() {
                         <Mat
                             phone={phone}
                             face={step?.face ?? 'front'}
-                            cracks={oldGlass ? cracks.filter((c) => c.face === step.face).map((c) => c.points) : []}
+                            drawn={oldGlass ? drawn.filter((m) => m.face === step.face) : []}
                             marks={step ? marksFor(phone, view.plan, step, done) : []}
                             title={`${phone.identity.maker} ${phone.identity.model}, ${step?.face ?? 'front'} up`}
                         />

@@ -6,14 +6,16 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { newId } from '../bench/ids';
 import { Refusal } from '../shell/Refusal';
 import { mono } from '../theme/tokens';
-import { say } from '../words/words';
+import { Note } from '../shell/Note';
+import { moment, say } from '../words/words';
+import { TellApart } from './TellApart';
 
 type Phone = Schemas['PhoneSummary'];
 
@@ -27,6 +29,8 @@ export function NewJob() {
     const [customer, setCustomer] = useState('');
     const [imei, setImei] = useState('');
     const found = useQuery(queries.phones(find));
+    const [told, setTold] = useState<Phone[] | null>(null);
+    const history = useQuery({ ...queries.history(imei), enabled: imei.length === 15 });
     const navigate = useNavigate();
     const open = useMutation({
         mutationFn: () =>
@@ -66,7 +70,7 @@ export function NewJob() {
                     onChange={(e) => setFind(e.target.value)}
                 />
                 <Box role="group" aria-label="Phones found" sx={{ mt: 1.5 }}>
-                    {(found.data?.data ?? []).map((p) => (
+                    {(told ?? found.data?.data ?? []).map((p) => (
                         <ListItemButton
                             key={p.id}
                             selected={p.id === phone?.id}
@@ -95,6 +99,7 @@ export function NewJob() {
                             </Box>
                         </ListItemButton>
                     ))}
+                    {(told !== null || found.data?.data.length !== 1) && <TellApart find={find} found={setTold} />}
                     {found.data?.data.length === 0 && (
                         <Typography color="textSecondary">No phone file matches “{find}”. Check the code, or clear the field to see all phones.</Typography>
                     )}
@@ -138,6 +143,7 @@ export function NewJob() {
                     onChange={(e) => setImei(e.target.value.replace(/\D/g, ''))}
                     slotProps={{ htmlInput: { maxLength: 15, inputMode: 'numeric' } }}
                 />
+                {imei.length === 15 && history.data && <Seen history={history.data} />}
                 <Refusal error={open.error} />
                 <Button
                     type="submit"
@@ -150,5 +156,29 @@ export function NewJob() {
                 <Typography color="textSecondary">No passcode is asked for or kept.</Typography>
             </Box>
         </Box>
+    );
+}
+
+/** What the shop knows of this phone. */
+function Seen({ history }: { history: Schemas['History'] }) {
+    if (!history.valid) {
+        return <Note tone="stop">The last digit of the IMEI does not agree with the others. Read it again.</Note>;
+    }
+    if (history.data.length === 0) {
+        return <Typography color="textSecondary">This phone has not been here before.</Typography>;
+    }
+    const back = history.data.find((j) => j.warranty);
+    return (
+        <Note tone={back ? 'care' : 'plain'}>
+            {back && <b>Comeback: within the warranty period of {back.tag}. The new job is linked to it. </b>}
+            {history.data.map((j) => (
+                <div key={j.id}>
+                    <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link> {j.phone}, {j.customer}
+                    {j.kind ? `, ${say(`kind.${j.kind}`).toLowerCase()}` : ''}
+                    {j.part ? ` ${j.part}` : ''}:{' '}
+                    {j.closedAt && j.closedAs ? `${say(`closed.${j.closedAs}`).toLowerCase()} ${moment(j.closedAt)}` : 'still open'}
+                </div>
+            ))}
+        </Note>
     );
 }

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
@@ -11,6 +12,8 @@ import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
 import { say, sayReason } from '../words/words';
+import { Offers } from './Offers';
+import { PartFailed } from './PartFailed';
 
 type Row = Schemas['FittedPart'];
 const MARK = { fits: '●', 'fits-with-a-loss': '◆', unknown: '◇', 'does-not-fit': '✕' } as const;
@@ -24,8 +27,9 @@ export function Part() {
     const choose = useChange(
         job,
         (item: number) => take(api.PUT('/api/jobs/{job}/part', { params: { path: { job: job.id } }, body: { version: job.version, item } })),
-        () => void navigate(`/jobs/${job.id}/plan`),
+        (changed) => void navigate(`/jobs/${job.id}/${changed.source === null ? 'quote' : 'bench'}`),
     );
+    const failedAtBench = job.part === null && job.works === true;
     return (
         <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Typography component="h1" variant="h1">
@@ -36,6 +40,7 @@ export function Part() {
                 {job.colour ? `, ${job.colour}` : ''}. The part is inspected and connected before the old one is stripped.
             </Typography>
             <Refusal error={choose.error ?? parts.error} job={job.id} />
+            {failedAtBench && <Note tone="care">The part failed at the bench. Take another of the same kind: the work goes on where it is.</Note>}
             {parts.data?.data.length === 0 && (
                 <Note tone="care">
                     No part for this phone is on the shelf. Choose another kind in <Link to={`/jobs/${job.id}/scope`}>Scope</Link>, or order one before the
@@ -54,13 +59,17 @@ export function Part() {
                     />
                 ))}
             </Box>
+            {job.part && <PartFailed job={job} part={job.part} />}
+            <Offers job={job.id} code={job.modelCode} />
         </Box>
     );
 }
 
 function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean; tag: string; busy: boolean; choose: () => void }) {
     const { item } = row;
+    const [all, setAll] = useState(false);
     const notable = row.criteria.filter((c) => c.verdict !== 'fits');
+    const shown = all || notable.length === 0 ? (all ? row.criteria : row.criteria.slice(2, 4)) : notable;
     const taken = item.taken !== null && item.taken !== tag;
     return (
         <Box
@@ -73,9 +82,9 @@ function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean
                 borderRadius: 1,
                 p: 2,
                 display: 'grid',
-                gridTemplateColumns: '230px 190px 1fr 140px',
+                gridTemplateColumns: '230px 190px 1fr 150px',
                 gap: 2,
-                alignItems: 'center',
+                alignItems: 'start',
             })}
         >
             <Box>
@@ -89,12 +98,21 @@ function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean
                 <span aria-hidden>{MARK[row.verdict]} </span>
                 {say(`verdict.${row.verdict}`)}
             </Box>
-            <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-                {(notable.length > 0 ? notable : row.criteria.slice(2, 4)).map((c) => (
-                    <Box component="li" key={c.name}>
-                        <b>{say(`criterion.${c.name}`)}:</b> {sayReason(c.because)}
-                    </Box>
-                ))}
+            <Box>
+                <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+                    {shown.map((c) => (
+                        <Box component="li" key={c.name}>
+                            <Box component="span" aria-hidden sx={(t) => ({ color: t.palette.role[ROLE[c.verdict]] })}>
+                                {MARK[c.verdict]}{' '}
+                            </Box>
+                            <b>{say(`criterion.${c.name}`)}:</b> {sayReason(c.because)}
+                            {c.customer && <Box sx={{ pl: 2.5, color: 'text.secondary' }}>Customer hears: “{sayReason(c.customer)}.”</Box>}
+                        </Box>
+                    ))}
+                </Box>
+                <Button size="small" onClick={() => setAll(!all)} aria-expanded={all} sx={{ ml: -0.5 }}>
+                    {all ? 'Fewer' : `All ${row.criteria.length} criteria`}
+                </Button>
             </Box>
             {row.verdict === 'does-not-fit' ? (
                 <Box />

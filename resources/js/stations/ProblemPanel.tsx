@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
+import { Link } from 'react-router';
 import type { Step } from '../api/client';
 import type { Run } from '../bench/run';
 import { report } from '../bench/useOutbox';
@@ -52,6 +53,9 @@ export function ProblemPanel({ job, run, step, close }: { job: string; run: Run;
             </Box>
             <Button variant="outlined" color="inherit" onClick={() => report(job, 'battery', { state: run.batteryIn ? 'out' : 'in' })}>
                 {run.batteryIn ? 'Battery unplugged again' : 'Battery plugged in for a look'}
+            </Button>
+            <Button component={Link} to={`/jobs/${job}/part`} variant="outlined" color="inherit">
+                The new part is bad: return it, take another
             </Button>
             {screws && <ScrewCount job={job} step={step} close={close} />}
         </Box>

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
@@ -12,9 +11,10 @@ import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
-import { minutes, say, sayReason } from '../words/words';
+import { say, sayReason } from '../words/words';
+import { NextCheck } from './NextCheck';
+import { Ways } from './Ways';
 
-type Kind = Schemas['Scope']['kinds'][number];
 const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const;
 const MARK = { broken: '◆', possible: '◇', whole: '●' } as const;
 
@@ -23,14 +23,15 @@ export function Scope() {
     const { job } = useJob();
     const scope = useQuery(queries.scope(job.id));
     const [reason, setReason] = useState(job.kindReason ?? '');
+    const [worth, setWorth] = useState(job.worth ?? '');
     const navigate = useNavigate();
     const choose = useChange(
         job,
-        (kind: Kind['kind']) =>
+        (kind: Schemas['Kind']) =>
             take(
                 api.PUT('/api/jobs/{job}/scope', {
                     params: { path: { job: job.id } },
-                    body: { version: job.version, kind, reason: reason.trim() === '' ? null : reason },
+                    body: { version: job.version, kind, reason: reason.trim() === '' ? null : reason, worth: worth.trim() === '' ? null : worth.trim() },
                 }),
             ),
         () => void navigate(`/jobs/${job.id}/part`),
@@ -44,68 +45,54 @@ export function Scope() {
     }
     const s = scope.data;
     return (
-        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '400px 1fr', gap: 4, maxWidth: 1280, width: '100%', mx: 'auto' }}>
-            <Box component="section" aria-label="What is broken">
-                <Typography component="h1" variant="h1" sx={{ mb: 1.5 }}>
+        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '340px minmax(0, 1fr)', gap: 3, maxWidth: 1400, width: '100%', mx: 'auto' }}>
+            <Box component="section" aria-label="What is broken" sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+                <Typography component="h1" variant="h1">
                     What is broken
                 </Typography>
-                {s?.layers.map((l) => (
-                    <Box key={l.layer} sx={{ py: 1.25, borderBottom: 1, borderColor: 'divider' }}>
-                        <Box sx={{ display: 'flex', gap: 1 }}>
-                            <Box
-                                aria-hidden
-                                sx={(t) => ({
-                                    color: t.palette.role[ROLE[l.likelihood]],
-                                })}
-                            >
-                                {MARK[l.likelihood]}
-                            </Box>
-                            <Box sx={{ flex: 1, fontWeight: 700 }}>{say(`layer.${l.layer}`)}</Box>
-                            <Box
-                                sx={(t) => ({
-                                    fontWeight: 700,
-                                    color: t.palette.role[ROLE[l.likelihood]],
-                                })}
-                            >
-                                {say(`likelihood.${l.likelihood}`)}
-                            </Box>
-                        </Box>
-                        {l.because.map((b) => (
-                            <Box key={b.code} sx={{ color: 'text.secondary', pl: 3 }}>
-                                {sayReason(b)}
-                            </Box>
+                <Box>
+                    {s?.finding.layers
+                        // What the box below weighs is not said twice.
+                        .filter((l) => !l.because.every((b) => b.code.startsWith('cause-')))
+                        .map((l) => (
+                            <Layer key={l.layer} layer={l} />
                         ))}
-                    </Box>
-                ))}
-                <Box sx={{ display: 'grid', gap: 1.5, mt: 2 }}>
-                    {s?.contradictions.map((c) => (
-                        <Note key={c.code} tone="care">
-                            This does not go together: {sayReason(c)}. Look again at Check-in.
-                        </Note>
-                    ))}
-                    {s?.proveFirst && (
-                        <Note tone="care">
-                            More than one layer is possible. Connect a known-good panel before anything is taken apart; the plan puts the trial first.
-                        </Note>
-                    )}
-                    {s && !s.pointsToDisplay && <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>}
                 </Box>
+                {s && s.finding.suspects.length > 0 ? (
+                    <NextCheck finding={s.finding} />
+                ) : (
+                    s?.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)
+                )}
+                {s?.finding.proveFirst && (
+                    <Note tone="care">
+                        Chance that a new display mends it: {Math.round(100 * s.finding.chance)} %. A known-good panel is connected before anything is stripped.
+                    </Note>
+                )}
+                {s && !s.finding.pointsToDisplay && <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>}
             </Box>
-            <Box component="section" aria-label="What to fit">
-                <Typography component="h2" variant="h1" sx={{ mb: 1.5 }}>
-                    What to fit
-                </Typography>
-                <Box sx={{ display: 'grid', gap: 2 }}>
-                    {s?.kinds.map((k) => (
-                        <KindCard
-                            key={k.kind}
-                            kind={k}
-                            chosen={job.kind === k.kind}
-                            busy={choose.isPending || job.handedOverAt !== null}
-                            choose={() => choose.mutate(k.kind)}
-                        />
-                    ))}
+            <Box component="section" aria-label="What to fit" sx={{ minWidth: 0 }}>
+                <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
+                    <Typography component="h2" variant="h1" sx={{ flex: 1 }}>
+                        What to fit
+                    </Typography>
+                    <TextField
+                        size="small"
+                        label={`Phone is worth, ${s?.currency ?? ''}`}
+                        value={worth}
+                        onChange={(e) => setWorth(e.target.value.replace(',', '.'))}
+                        slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+                        sx={{ width: 190 }}
+                    />
                 </Box>
+                {s && (
+                    <Ways
+                        ways={s.kinds}
+                        currency={s.currency}
+                        chosen={job.kind}
+                        busy={choose.isPending || job.handedOverAt !== null}
+                        choose={(kind) => choose.mutate(kind)}
+                    />
+                )}
                 <TextField
                     label="Why another than the recommended one"
                     value={reason}
@@ -123,52 +110,25 @@ export function Scope() {
     );
 }
 
-function KindCard({ kind, chosen, busy, choose }: { kind: Kind; chosen: boolean; busy: boolean; choose: () => void }) {
+function Layer({ layer }: { layer: Schemas['Finding']['layers'][number] }) {
     return (
-        <Box
-            sx={(t) => ({
-                bgcolor: 'background.paper',
-                border: kind.recommended ? `2px solid ${t.palette.role.action}` : `1px solid ${t.palette.role.rule}`,
-                borderRadius: 1,
-                p: 2,
-                display: 'grid',
-                gridTemplateColumns: '1fr auto',
-                gap: 2,
-            })}
-        >
-            <Box>
-                <Typography component="h3" variant="h2">
-                    {say(`kind.${kind.kind}`)}
-                    {kind.recommended && (
-                        <Box component="span" sx={{ color: 'primary.main', ml: 1.5, fontSize: '0.9375rem' }}>
-                            recommended
-                        </Box>
-                    )}
-                </Typography>
-                <Typography color="textSecondary">{kind.name}</Typography>
-                <Box sx={{ display: 'flex', gap: 3, my: 1, flexWrap: 'wrap' }}>
-                    <Figure name="hands-on" value={minutes(kind.handsOn)} />
-                    <Figure name="waiting" value={minutes(kind.waiting)} />
-                    <Figure name="removals" value={String(kind.removals)} />
-                    <Figure name="screws" value={String(kind.screws)} />
-                    <Figure name="parts moved" value={String(kind.moved.length)} />
-                </Box>
-                {kind.because.map((b) => (
-                    <Typography key={b.code}>{sayReason(b)}.</Typography>
-                ))}
-                <Typography color="textSecondary">{kind.moved.length === 0 ? 'Nothing has to move over.' : `Moves over: ${kind.moved.join(', ')}.`}</Typography>
+        <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
+            <Box sx={(t) => ({ display: 'flex', gap: 1, fontWeight: 700, color: t.palette.role[ROLE[layer.likelihood]] })}>
+                <span aria-hidden>{MARK[layer.likelihood]}</span>
+                <Box sx={{ flex: 1, color: 'text.primary' }}>{say(`layer.${layer.layer}`)}</Box>
+                {say(`likelihood.${layer.likelihood}`)}
             </Box>
-            <Button
-                variant={kind.recommended ? 'contained' : 'outlined'}
-                disabled={busy}
-                onClick={choose}
-                sx={{ alignSelf: 'center', minWidth: 130, minHeight: 56 }}
-                aria-label={`Fit: ${say(`kind.${kind.kind}`)}`}
-            >
-                {chosen ? 'Chosen ●' : 'Fit this'}
-            </Button>
+            {layer.because.map((b) => (
+                <Box key={b.code} sx={{ color: 'text.secondary', pl: 3 }}>
+                    {sayReason(b)}
+                </Box>
+            ))}
         </Box>
     );
+}
+
+function Contradiction({ reason }: { reason: Schemas['Reason'] }) {
+    return <Note tone="stop">This does not go together: {sayReason(reason)}. Look again at Check-in.</Note>;
 }
 
 export function Figure({ name, value }: { name: string; value: string }) {

@@ -60,6 +60,7 @@ export function facelift(mode: 'light' | 'dark') {
             MuiCssBaseline: {
                 styleOverrides: {
                     'html, body, #root': { height: '100%' },
+                    a: { color: role.action },
                     ':focus-visible': { outline: `3px solid ${role.action}`, outlineOffset: 2 },
                 },
             },

@@ -1,4 +1,5 @@
 import texts from '../../words/en.json';
+import coded from '../../words/figures.json';
 
 const table: Record<string, string | undefined> = texts;
 
@@ -20,18 +21,7 @@ export function sayReason(reason: Reason): string {
 /** Figures that are codes themselves (gates, functions, sides, places) are worded too. */
 export function wordedFigures(figures: Figures): Figures {
     const worded: Figures = { ...figures };
-    const prefixes: Record<string, string> = {
-        gate: 'gate',
-        functions: 'function',
-        places: 'place',
-        things: 'thing',
-        kind: 'kind',
-        wanted: 'kind',
-        side: 'side',
-        technology: 'technology',
-        was: 'technology',
-    };
-    for (const [name, prefix] of Object.entries(prefixes)) {
+    for (const [name, prefix] of Object.entries(coded)) {
         const value = figures[name];
         if (typeof value === 'string') {
             worded[name] = value
@@ -45,6 +35,21 @@ export function wordedFigures(figures: Figures): Figures {
 
 /** Lower case inside a sentence, but not a name like OLED or SIM. */
 const inSentence = (text: string): string => (/^[A-Z][a-z]/.test(text) ? text.toLowerCase() : text);
+
+/** An amount with its currency, thousands apart. */
+export function amount(text: string, currency: string): string {
+    const [whole = '', cents = '00'] = text.split('.');
+    return `${whole.replace(/\B(?=(\d{3})+$)/g, '\u202F')}.${cents} ${currency}`;
+}
+
+/** How long ago something was, roughly: `just now`, `12 min ago`, `3 h ago`, `2 days ago`. */
+export function ago(iso: string, now = Date.now()): string {
+    const min = Math.floor((now - new Date(iso).getTime()) / 60_000);
+    if (min < 1) {
+        return 'just now';
+    }
+    return min < 60 ? `${min} min ago` : min < 48 * 60 ? `${Math.floor(min / 60)} h ago` : `${Math.floor(min / 1440)} days ago`;
+}
 
 /** Minutes and seconds, `3:40`; a leading minus for time run over. */
 export function clock(seconds: number): string {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, minutes, say, sayReason } from '../../../resources/js/words/words';
+import { ago, amount, clock, minutes, say, sayReason } from '../../../resources/js/words/words';
 
 describe('words', () => {
     it('puts figures into a text', () => {
@@ -18,6 +18,22 @@ describe('words', () => {
         [-65, '−1:05'],
     ])('shows %d s as %s', (seconds, text) => {
         expect(clock(seconds)).toBe(text);
+    });
+    it('words where a mark lies', () => {
+        expect(sayReason({ code: 'mark-crack-at-edge', figures: { from: 'top-left', to: 'middle-centre', length: 40, edges: 'top left' } })).toBe(
+            'Crack, top left to the middle, 40 mm, reaches the top, left edge',
+        );
+    });
+    it('shows amounts with their currency', () => {
+        expect([amount('138.00', 'EUR'), amount('1234567.5', 'EUR')]).toEqual(['138.00 EUR', '1\u202F234\u202F567.5 EUR']);
+    });
+    it.each([
+        [20_000, 'just now'],
+        [12 * 60_000, '12 min ago'],
+        [3 * 3_600_000, '3 h ago'],
+        [50 * 3_600_000, '2 days ago'],
+    ])('says how long ago %d ms are', (ms, text) => {
+        expect(ago(new Date(1_000_000_000_000 - ms).toISOString(), 1_000_000_000_000)).toBe(text);
     });
     it('never says zero minutes', () => {
         expect(minutes(3)).toBe('1 min');

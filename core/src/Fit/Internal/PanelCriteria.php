@@ -124,7 +124,7 @@ final readonly class PanelCriteria
             return Criterion::missing('thickness');
         }
         $budget = HeightBudget::for($this->phone, $this->offer->sheet->thickness);
-        $figures = ['module' => $budget->module, 'adhesive' => $budget->adhesive, 'recess' => $budget->recess, 'proud' => $budget->proud(), 'likely' => $budget->likely(), 'worst' => $budget->worst()];
+        $figures = ['module' => $budget->module, 'adhesive' => $budget->adhesive, 'recess' => $budget->recess, 'proud' => round($budget->proud(), 2), 'likely' => round($budget->likely(), 2), 'worst' => round($budget->worst(), 2)];
 
         return match (true) {
             $budget->proud() > HeightBudget::NOT_HELD => Criterion::refused('thickness', new Reason('height-not-held', $figures)),

@@ -1,0 +1,117 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { Link } from 'react-router';
+import { api, take, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { queryClient } from '../../api/queryClient';
+import { newId } from '../../bench/ids';
+import { Refusal } from '../../shell/Refusal';
+import { Figure } from '../../stations/Scope';
+import { mono } from '../../theme/tokens';
+import { amount, say } from '../../words/words';
+import { ShopRules } from './ShopRules';
+
+type Claim = Schemas['Claim'];
+
+/** Money that insurers owe, overdue first; and the shop's rules of pricing for the owner. */
+export function Money() {
+    const claims = useQuery(queries.claims());
+    const me = useQuery(queries.me());
+    const c = claims.data;
+    return (
+        <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 3 }}>
+            <Box sx={{ display: 'flex', gap: 4, alignItems: 'end' }}>
+                <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                    Owed by insurers
+                </Typography>
+                {c && <Figure name="open" value={amount(c.open, c.currency)} />}
+                {c && <Figure name="overdue" value={amount(c.overdue, c.currency)} />}
+            </Box>
+            {c?.data.length === 0 && <Typography color="textSecondary">Nothing is owed. A claim stands here from hand-over until it is paid.</Typography>}
+            {c?.data.map((row) => (
+                <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
+            ))}
+            {me.data?.role === 'owner' && <ShopRules />}
+        </Box>
+    );
+}
+
+function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: string; maySettle: boolean }) {
+    const [paid, setPaid] = useState(claim.open);
+    const [id, setId] = useState(newId);
+    const settled = async () => {
+        setId(newId());
+        await queryClient.invalidateQueries({ queryKey: ['claims'] });
+    };
+    const pay = useMutation({
+        mutationFn: () =>
+            take(
+                api.POST('/api/claims/{claim}/payments', {
+                    params: { path: { claim: claim.id } },
+                    body: { id, amount: paid, paidOn: new Date().toISOString().slice(0, 10) },
+                }),
+            ),
+        onSuccess: settled,
+    });
+    const reject = useMutation({
+        mutationFn: () => take(api.POST('/api/claims/{claim}/rejection', { params: { path: { claim: claim.id } } })),
+        onSuccess: settled,
+    });
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        pay.mutate();
+    };
+    const open = claim.open !== '0.00';
+    return (
+        <Box
+            component="section"
+            aria-label={`Claim of ${claim.job.tag}`}
+            sx={(t) => ({
+                bgcolor: 'background.paper',
+                borderLeft: `6px solid ${claim.overdue ? t.palette.role.stop : open ? t.palette.role.care : t.palette.role.done}`,
+                borderRadius: 1,
+                p: 2,
+            })}
+        >
+            <Box sx={{ display: 'grid', gridTemplateColumns: '90px 1.2fr 1fr 1fr auto', gap: 2, alignItems: 'center' }}>
+                <Box sx={{ fontFamily: mono, fontWeight: 700 }}>
+                    <Link to={`/jobs/${claim.job.id}`}>{claim.job.tag}</Link>
+                </Box>
+                <Box>
+                    {claim.job.customer}
+                    <Box sx={{ color: 'text.secondary' }}>
+                        policy {claim.policy}, {claim.reference}
+                    </Box>
+                </Box>
+                <Box>
+                    <Box sx={{ fontFamily: mono }}>{amount(claim.authorised ?? '0.00', currency)}</Box>
+                    <Box sx={{ color: 'text.secondary' }}>
+                        {say(`claim.${claim.state}`).toLowerCase()}
+                        {claim.paid !== '0.00' ? `, ${amount(claim.paid, currency)} paid` : ''}
+                    </Box>
+                </Box>
+                <Box sx={(t) => (claim.overdue ? { color: t.palette.role.stop, fontWeight: 700 } : {})}>
+                    {open ? `${claim.overdue ? 'overdue since' : 'due'} ${claim.dueOn}` : 'nothing open'}
+                </Box>
+                {open && maySettle ? (
+                    <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
+                        <TextField size="small" label="Came in" value={paid} onChange={(e) => setPaid(e.target.value.replace(',', '.'))} sx={{ width: 110 }} />
+                        <Button type="submit" variant="contained" disabled={pay.isPending}>
+                            Keep
+                        </Button>
+                        <Button variant="outlined" color="error" disabled={reject.isPending} onClick={() => reject.mutate()}>
+                            Rejected
+                        </Button>
+                    </Box>
+                ) : (
+                    <Box />
+                )}
+            </Box>
+            <Refusal error={pay.error ?? reject.error} />
+        </Box>
+    );
+}

@@ -1,0 +1,122 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { api, take, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { queryClient } from '../../api/queryClient';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+
+type Rules = Schemas['Rules'];
+type Kept = Schemas['RulesKept'];
+
+type Amount = 'taxRate' | 'marginFloor' | 'hourlyRate' | 'roundTo' | 'sundries' | 'tapeMetre' | 'seal' | 'glueMl' | 'glassKit';
+
+const AMOUNTS: [Amount, string][] = [
+    ['hourlyRate', 'An hour of work costs'],
+    ['roundTo', 'Round prices up to'],
+    ['sundries', 'Wipes, alcohol, gloves'],
+    ['tapeMetre', 'A metre of tape'],
+    ['seal', 'A pre-cut seal'],
+    ['glueMl', 'A ml of adhesive'],
+    ['glassKit', 'A glass-only kit'],
+];
+
+/** How prices are computed; the owner's. */
+export function ShopRules() {
+    const rules = useQuery(queries.rules());
+    return rules.data ? <RulesForm key={rules.data.version} kept={rules.data} /> : null;
+}
+
+function RulesForm({ kept }: { kept: Kept }) {
+    const [rules, setRules] = useState<Rules>(kept.rules);
+    const save = useMutation({
+        mutationFn: () => take(api.PUT('/api/rules', { body: { version: kept.version, rules } })),
+        onSuccess: (now) => queryClient.setQueryData(queries.rules().queryKey, now),
+    });
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        save.mutate();
+    };
+    const text = (key: Amount, label: string) => (
+        <TextField key={key} size="small" label={label} value={rules[key]} onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })} />
+    );
+    const whole = (key: 'warrantyDays' | 'insurerDays', label: string) => (
+        <TextField
+            size="small"
+            label={label}
+            value={String(rules[key])}
+            onChange={(e) => setRules({ ...rules, [key]: Number(e.target.value.replace(/\D/g, '')) })}
+        />
+    );
+    return (
+        <Box component="form" onSubmit={submit} aria-label="Rules of pricing" sx={{ display: 'grid', gap: 2 }}>
+            <Typography component="h2" variant="h1">
+                Rules of pricing
+            </Typography>
+            <Typography color="textSecondary">
+                Price = expected cost ÷ (1 − margin floor), plus tax, rounded up. Expected cost has the part, labour, consumables and what may go wrong in it. A
+                fixed price wins.
+            </Typography>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+                <TextField size="small" label="Currency" value={rules.currency} onChange={(e) => setRules({ ...rules, currency: e.target.value })} />
+                {text('taxRate', 'Tax, as a share: 0.19')}
+                {text('marginFloor', 'Margin floor, as a share: 0.25')}
+                {AMOUNTS.map(([key, label]) => text(key, label))}
+                {whole('warrantyDays', 'Warranty, days')}
+                {whole('insurerDays', 'Insurers pay within, days')}
+            </Box>
+            <Pairs
+                title="Fixed prices"
+                hint="phone id and kind: brasca-fern-5 display-assembly"
+                rows={rules.fixed}
+                set={(fixed) => setRules({ ...rules, fixed })}
+            />
+            <Pairs title="What phones are worth" hint="phone id: quillon-vesper" rows={rules.worth} set={(worth) => setRules({ ...rules, worth })} />
+            <Refusal error={save.error} />
+            {save.isSuccess && (
+                <Note tone="done" role="status">
+                    Kept. Quotes follow from now on; accepted ones stay as they are.
+                </Note>
+            )}
+            <Button type="submit" variant="contained" disabled={save.isPending} sx={{ justifySelf: 'start', minHeight: 56, px: 4 }}>
+                Keep the rules
+            </Button>
+        </Box>
+    );
+}
+
+function Pairs({ title, hint, rows, set }: { title: string; hint: string; rows: Rules['fixed']; set: (rows: Rules['fixed']) => void }) {
+    return (
+        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1, justifyItems: 'start' }}>
+            <Box component="legend" sx={{ fontWeight: 700, mb: 0.5 }}>
+                {title}
+            </Box>
+            {rows.map((row, i) => (
+                <Box key={i} sx={{ display: 'flex', gap: 1 }}>
+                    <TextField
+                        size="small"
+                        label={hint}
+                        value={row.for}
+                        onChange={(e) => set(rows.map((r, j) => (j === i ? { ...r, for: e.target.value } : r)))}
+                        sx={{ width: 420 }}
+                    />
+                    <TextField
+                        size="small"
+                        label="Amount"
+                        value={row.amount}
+                        onChange={(e) => set(rows.map((r, j) => (j === i ? { ...r, amount: e.target.value.replace(',', '.') } : r)))}
+                        sx={{ width: 120 }}
+                    />
+                    <Button onClick={() => set(rows.filter((_, j) => j !== i))} aria-label={`Remove ${row.for}`}>
+                        Remove
+                    </Button>
+                </Box>
+            ))}
+            <Button onClick={() => set([...rows, { for: '', amount: '' }])}>Add a line</Button>
+        </Box>
+    );
+}

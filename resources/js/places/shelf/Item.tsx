@@ -1,0 +1,211 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, take, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { queryClient } from '../../api/queryClient';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+import { ago, say } from '../../words/words';
+
+type Item = Schemas['ShelfItem'];
+type Fields = Schemas['ShelfItemFields'];
+type Text = Record<string, string>;
+
+const KINDS = ['glass-only', 'digitizer-only', 'display-assembly', 'display-with-small-parts', 'display-with-frame'] as const;
+const TECHNOLOGIES = ['', 'oled', 'soft-oled', 'hard-oled', 'lcd'] as const;
+const STATES = ['new', 'tested', 'kept-frame', 'faulty'] as const;
+const FLAGS = { stylusLayer: 'Stylus layer', readerThrough: 'Reader sees through', memory: 'Memory in it' } as const;
+
+/** One part: what its label opens. */
+export function ItemPage() {
+    const label = useParams()['label'] ?? '';
+    const fresh = label === 'new';
+    const item = useQuery({ ...queries.item(label), enabled: !fresh });
+    if (!fresh && item.isError) {
+        return <Note tone="stop">There is no part with the label {label}.</Note>;
+    }
+    if (!fresh && !item.data) {
+        return null;
+    }
+    return <ItemForm key={item.data?.version ?? 0} item={item.data ?? null} />;
+}
+
+function ItemForm({ item }: { item: Item | null }) {
+    const [text, setText] = useState<Text>(() => textOf(item));
+    const navigate = useNavigate();
+    const save = useMutation({
+        mutationFn: () => {
+            const body = fieldsOf(text, item);
+            return item === null ? take(api.POST('/api/shelf', { body })) : take(api.PUT('/api/shelf/{item}', { params: { path: { item: item.id } }, body }));
+        },
+        onSuccess: async (saved) => {
+            queryClient.setQueryData(queries.item(saved.label).queryKey, saved);
+            await queryClient.invalidateQueries({ queryKey: ['shelf'] });
+            if (item === null) {
+                await navigate(`/shelf/${encodeURIComponent(saved.label)}`);
+            }
+        },
+    });
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        save.mutate();
+    };
+    const bind = (key: string) => ({
+        value: text[key] ?? '',
+        onChange: (e: { target: { value: string } }) => setText((t) => ({ ...t, [key]: e.target.value })),
+    });
+    const gone = item !== null && (item.state === 'fitted' || item.state === 'returned');
+    return (
+        <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 2, maxWidth: 1000 }}>
+            <Typography component="h1" variant="h1">
+                {item === null ? 'Take in a part' : `${item.label} · ${item.name}`}
+            </Typography>
+            {item && (
+                <Typography color="textSecondary">
+                    {say(`itemstate.${item.state}`)}
+                    {item.taken ? `, reserved for ${item.taken}` : ''} · {item.countedAt ? `counted ${ago(item.countedAt)}` : 'never counted'}
+                </Typography>
+            )}
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+                {item === null && <TextField label="Label, empty for the next" {...bind('label')} slotProps={{ htmlInput: { maxLength: 20 } }} />}
+                <TextField label="Name" required {...bind('name')} sx={{ gridColumn: 'span 2' }} />
+                <TextField label="Kind" select required {...bind('kind')}>
+                    {KINDS.map((k) => (
+                        <MenuItem key={k} value={k}>
+                            {say(`kind.${k}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <TextField label="Model codes, blank between" required {...bind('modelCodes')} sx={{ gridColumn: 'span 2' }} />
+                <TextField label="Connector" {...bind('connector')} />
+                <TextField label="Technology" select {...bind('technology')}>
+                    {TECHNOLOGIES.map((t) => (
+                        <MenuItem key={t} value={t}>
+                            {t === '' ? 'not known' : say(`technology.${t}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <TextField label="Colour" {...bind('colour')} />
+                <TextField label="Refresh, Hz" {...bind('refresh')} />
+                <TextField label="Small parts fitted; none" {...bind('brings')} helperText="ids, blank between" />
+                <TextField label="Supplier" required {...bind('supplier')} />
+                <TextField label="Batch" required {...bind('batch')} />
+                <TextField label="Place" required {...bind('place')} />
+                <TextField label="State" select required {...bind('state')} disabled={gone}>
+                    {(gone ? [item.state] : STATES).map((s) => (
+                        <MenuItem key={s} value={s}>
+                            {say(`itemstate.${s}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <TextField label="Cost" {...bind('cost')} helperText="for owner and technician" />
+            </Box>
+            <Typography component="h2" variant="h2">
+                Data sheet
+            </Typography>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+                <TextField label="Lit width, mm" {...bind('width')} />
+                <TextField label="Lit height, mm" {...bind('height')} />
+                <TextField label="Pixels wide" {...bind('pixelsWide')} />
+                <TextField label="Pixels high" {...bind('pixelsHigh')} />
+                <TextField label="Module thickness, mm" {...bind('thickness')} />
+                {Object.entries(FLAGS).map(([key, name]) => (
+                    <TextField key={key} label={name} select {...bind(key)}>
+                        <MenuItem value="">not known</MenuItem>
+                        <MenuItem value="yes">yes</MenuItem>
+                        <MenuItem value="no">no</MenuItem>
+                    </TextField>
+                ))}
+            </Box>
+            <Refusal error={save.error} />
+            {save.isSuccess && item !== null && (
+                <Note tone="done" role="status">
+                    Kept.
+                </Note>
+            )}
+            <Box sx={{ display: 'flex', gap: 1 }}>
+                <Button type="submit" variant="contained" disabled={save.isPending || gone} sx={{ minHeight: 56, px: 4 }}>
+                    {item === null ? 'Put it on the shelf' : 'Keep the change'}
+                </Button>
+                {item && (
+                    <Button component="a" href={`/api/shelf/labels.pdf?labels=${encodeURIComponent(item.label)}`} target="_blank" rel="noopener">
+                        Label, PDF
+                    </Button>
+                )}
+            </Box>
+        </Box>
+    );
+}
+
+function textOf(item: Item | null): Text {
+    const s = item?.sheet;
+    const flag = (v: boolean | null | undefined): string => (v === true ? 'yes' : v === false ? 'no' : '');
+    const plain = (v: string | number | null | undefined): string => (v === null || v === undefined ? '' : String(v));
+    return {
+        label: '',
+        name: plain(item?.name),
+        kind: item?.kind ?? 'display-assembly',
+        modelCodes: (item?.modelCodes ?? []).join(' '),
+        connector: plain(item?.connector),
+        technology: plain(item?.technology),
+        colour: plain(item?.colour),
+        refresh: plain(item?.refresh),
+        brings: item?.brings == null ? '' : item.brings.length === 0 ? 'none' : item.brings.join(' '),
+        supplier: plain(item?.supplier),
+        batch: plain(item?.batch),
+        place: plain(item?.place),
+        state: item?.state ?? 'new',
+        cost: plain(item?.cost),
+        width: plain(s?.width),
+        height: plain(s?.height),
+        pixelsWide: plain(s?.pixelsWide),
+        pixelsHigh: plain(s?.pixelsHigh),
+        thickness: plain(s?.thickness),
+        stylusLayer: flag(s?.stylusLayer),
+        readerThrough: flag(s?.readerThrough),
+        memory: flag(s?.memory),
+    };
+}
+
+/** What the server takes; a figure that is no number is sent as it is, so that the server names the field. */
+function fieldsOf(t: Text, item: Item | null): Fields {
+    const has = (k: string): string | null => ((t[k] ?? '').trim() === '' ? null : (t[k] ?? '').trim());
+    const number = (k: string): number | null => {
+        const v = has(k)?.replace(',', '.');
+        return v === undefined ? null : Number.isNaN(Number(v)) ? (v as unknown as number) : Number(v);
+    };
+    const flag = (k: string): boolean | null => (t[k] === 'yes' ? true : t[k] === 'no' ? false : null);
+    const list = (k: string): string[] => (has(k) ?? '').split(/[\s,]+/).filter(Boolean);
+    return {
+        ...(item ? { version: item.version } : { label: has('label') }),
+        name: has('name') ?? '',
+        kind: (t['kind'] ?? 'display-assembly') as Fields['kind'],
+        modelCodes: list('modelCodes'),
+        connector: has('connector'),
+        technology: has('technology'),
+        colour: has('colour'),
+        refresh: number('refresh'),
+        brings: has('brings') === null ? null : has('brings') === 'none' ? [] : list('brings'),
+        supplier: has('supplier') ?? '',
+        batch: has('batch') ?? '',
+        place: has('place') ?? '',
+        state: t['state'] ?? 'new',
+        cost: has('cost')?.replace(',', '.') ?? null,
+        sheet: {
+            width: number('width'),
+            height: number('height'),
+            pixelsWide: number('pixelsWide'),
+            pixelsHigh: number('pixelsHigh'),
+            thickness: number('thickness'),
+            stylusLayer: flag('stylusLayer'),
+            readerThrough: flag('readerThrough'),
+            memory: flag('memory'),
+        },
+    };
+}

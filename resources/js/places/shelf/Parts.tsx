@@ -1,0 +1,145 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import MenuItem from '@mui/material/MenuItem';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { queries } from '../../api/queries';
+import { useSettled } from '../../shell/useSettled';
+import { mono } from '../../theme/tokens';
+import { say } from '../../words/words';
+import { toggled } from '../../stations/checkin/draft';
+import { Pager } from '../Pager';
+
+const STATES = ['new', 'tested', 'kept-frame', 'faulty', 'returned', 'fitted'];
+
+/** The parts, found by any word, a page at a time; chosen ones get labels. */
+export function Parts() {
+    const [find, setFind] = useState('');
+    const [state, setState] = useState('');
+    const [page, setPage] = useState(1);
+    const [chosen, setChosen] = useState<string[]>([]);
+    const words = useSettled(find, 150);
+    const { data } = useQuery(queries.shelf(words, state, page));
+    const rows = data?.data ?? [];
+    return (
+        <>
+            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+                <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                    Shelf
+                </Typography>
+                <TextField
+                    label="Label, name, code, supplier, place"
+                    value={find}
+                    onChange={(e) => {
+                        setFind(e.target.value);
+                        setPage(1);
+                    }}
+                    sx={{ width: 300 }}
+                    size="small"
+                />
+                <TextField
+                    select
+                    size="small"
+                    label="State"
+                    value={state}
+                    onChange={(e) => {
+                        setState(e.target.value);
+                        setPage(1);
+                    }}
+                    sx={{ width: 140 }}
+                >
+                    <MenuItem value="">All</MenuItem>
+                    {STATES.map((s) => (
+                        <MenuItem key={s} value={s}>
+                            {say(`itemstate.${s}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <Button
+                    component="a"
+                    href={`/api/shelf/labels.pdf?labels=${chosen.map(encodeURIComponent).join(',')}`}
+                    target="_blank"
+                    rel="noopener"
+                    variant="outlined"
+                    disabled={chosen.length === 0}
+                >
+                    Labels, PDF{chosen.length > 0 ? ` (${chosen.length})` : ''}
+                </Button>
+                <Button component={Link} to="/shelf/new" variant="contained">
+                    Take in a part
+                </Button>
+            </Box>
+            {data && rows.length === 0 && (
+                <Typography color="textSecondary">
+                    {find === '' ? 'The shelf is empty. Take in a part, or a list.' : 'No part matches. Words need three letters or digits.'}
+                </Typography>
+            )}
+            <Table size="small" sx={{ bgcolor: 'background.paper' }}>
+                <TableHead>
+                    <TableRow>
+                        <TableCell padding="checkbox">
+                            <Checkbox
+                                slotProps={{ input: { 'aria-label': 'Choose all on this page' } }}
+                                checked={rows.length > 0 && rows.every((r) => chosen.includes(r.label))}
+                                onChange={(_, v) =>
+                                    setChosen(
+                                        v ? [...new Set([...chosen, ...rows.map((r) => r.label)])] : chosen.filter((l) => !rows.some((r) => r.label === l)),
+                                    )
+                                }
+                            />
+                        </TableCell>
+                        {['Label', 'Part', 'Kind', 'Codes', 'Supplier, batch', 'Place', 'State', 'For'].map((h) => (
+                            <TableCell key={h} sx={{ fontWeight: 700 }}>
+                                {h}
+                            </TableCell>
+                        ))}
+                    </TableRow>
+                </TableHead>
+                <TableBody>
+                    {rows.map((i) => (
+                        <TableRow key={i.id} sx={{ height: 48 }}>
+                            <TableCell padding="checkbox">
+                                <Checkbox
+                                    slotProps={{ input: { 'aria-label': `Choose ${i.label}` } }}
+                                    checked={chosen.includes(i.label)}
+                                    onChange={() => setChosen(toggled(chosen, i.label))}
+                                />
+                            </TableCell>
+                            <TableCell sx={{ fontFamily: mono, fontWeight: 700, whiteSpace: 'nowrap' }}>
+                                <Link to={`/shelf/${encodeURIComponent(i.label)}`}>{i.label}</Link>
+                            </TableCell>
+                            <TableCell>{i.name}</TableCell>
+                            <TableCell>{say(`kind.${i.kind}`)}</TableCell>
+                            <TableCell sx={{ fontFamily: mono }}>
+                                {i.modelCodes.map((c) => (
+                                    <Box key={c} component="span" sx={{ whiteSpace: 'nowrap', mr: 1, display: 'inline-block' }}>
+                                        {c}
+                                    </Box>
+                                ))}
+                            </TableCell>
+                            <TableCell>
+                                {i.supplier}, {i.batch}
+                            </TableCell>
+                            <TableCell>{i.place}</TableCell>
+                            <TableCell>{say(`itemstate.${i.state}`)}</TableCell>
+                            <TableCell sx={{ fontFamily: mono, whiteSpace: 'nowrap' }}>{i.taken ?? ''}</TableCell>
+                        </TableRow>
+                    ))}
+                </TableBody>
+            </Table>
+            {data && <Pager page={page} more={data.more} go={setPage} />}
+            <Button component="a" href="/api/shelf/export.csv" sx={{ mt: 1 }}>
+                The whole shelf as a list, CSV
+            </Button>
+        </>
+    );
+}

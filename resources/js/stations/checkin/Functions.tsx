@@ -1,0 +1,81 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import type { KeyboardEvent } from 'react';
+import type { Condition } from '../../api/client';
+import { say } from '../../words/words';
+import { STATE_KEYS, stateOf, withState, type Fn, type State } from './draft';
+
+const STATES: State[] = ['works', 'fails', 'cannot-test'];
+
+interface Props {
+    list: Fn[];
+    condition: Condition;
+    change: (f: (c: Condition) => Condition) => void;
+}
+
+/** What works and what does not, one key each: W, F or C sets a function and goes on to the next. */
+export function Functions({ list, condition, change }: Props) {
+    const open = list.filter((f) => stateOf(condition, f) === undefined);
+    const onKey = (event: KeyboardEvent<HTMLElement>, fn: Fn) => {
+        const state = STATE_KEYS[event.key.toLowerCase()];
+        if (state === undefined || event.ctrlKey || event.metaKey || event.altKey) {
+            return;
+        }
+        event.preventDefault();
+        change((c) => withState(c, fn, state));
+        const next = event.currentTarget.nextElementSibling;
+        if (next instanceof HTMLElement) {
+            next.focus();
+        }
+    };
+    return (
+        <Box component="section" aria-label="Functions">
+            <Box sx={{ display: 'flex', alignItems: 'center', mb: 0.5, gap: 1.5 }}>
+                <Typography component="h2" variant="h2">
+                    Functions · {list.length - open.length} of {list.length}
+                </Typography>
+                <Typography color="textSecondary" sx={{ flex: 1 }}>
+                    keys: W works · F fails · C cannot be tested
+                </Typography>
+                {open.length > 0 && (
+                    <Button onClick={() => change((c) => open.reduce((all, f) => withState(all, f, 'works'), c))}>The other {open.length} work</Button>
+                )}
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(312px, 1fr))', columnGap: 2.5 }}>
+                {list.map((f) => (
+                    <Box
+                        key={f}
+                        role="group"
+                        tabIndex={0}
+                        aria-label={`${say(`function.${f}`)}: ${say(`state.${stateOf(condition, f) ?? 'open'}`)}`}
+                        onKeyDown={(e) => onKey(e, f)}
+                        sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.4 }}
+                    >
+                        <Box sx={{ flex: 1 }}>{say(`function.${f}`)}</Box>
+                        <ToggleButtonGroup
+                            exclusive
+                            size="small"
+                            value={stateOf(condition, f) ?? null}
+                            onChange={(_, v: State | null) => v && change((c) => withState(c, f, v))}
+                            aria-label={say(`function.${f}`)}
+                        >
+                            {STATES.map((s) => (
+                                <ToggleButton key={s} value={s} tabIndex={-1} sx={{ px: 1.25 }}>
+                                    {s === 'cannot-test' ? 'No test' : say(`state.${s}`)}
+                                </ToggleButton>
+                            ))}
+                        </ToggleButtonGroup>
+                    </Box>
+                ))}
+            </Box>
+            {open.length > 0 && (
+                <Typography color="textSecondary">
+                    What is left open is written down as “cannot be tested”: a fault found afterwards is then nobody’s.
+                </Typography>
+            )}
+        </Box>
+    );
+}

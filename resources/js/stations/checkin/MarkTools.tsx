@@ -1,0 +1,101 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import type { Condition, PhoneFile, Schemas } from '../../api/client';
+import { Mat, type Mark } from '../../mat/Mat';
+import type { Face } from '../../mat/geometry';
+import { say, sayReason } from '../../words/words';
+import { begun, drawn, KINDS, observed, type Kind } from './draft';
+
+interface Props {
+    phone: PhoneFile;
+    condition: Condition;
+    change: (f: (c: Condition) => Condition) => void;
+    look: Schemas['Look'] | undefined;
+    face: Face;
+    setFace: (f: Face) => void;
+    kind: Kind;
+    setKind: (k: Kind) => void;
+}
+
+/** The mat to draw on, what is drawn, and every mark in words. */
+export function MarkTools({ phone, condition, change, look, face, setFace, kind, setKind }: Props) {
+    const here = condition.marks.filter((m) => m.face === face);
+    const cups = (look?.edges ?? []).filter((e) => e.face === face);
+    const marks: Mark[] = cups.flatMap((e): Mark[] =>
+        e.cup === null ? [] : [{ id: e.bond, tone: 'done', boxes: [{ x: e.cup.x - 15, y: e.cup.y - 15, width: 30, height: 30, round: true }], dashed: true }],
+    );
+    return (
+        <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, bgcolor: '#24323A' }}>
+            <Box sx={{ flex: 1, minHeight: 0 }}>
+                <Mat
+                    phone={phone}
+                    face={face}
+                    drawn={here}
+                    marks={marks}
+                    title={`${face} of the phone, ${here.length} ${here.length === 1 ? 'mark' : 'marks'} drawn`}
+                    onDraw={{
+                        start: (p) => change((c) => begun(c, kind, face, p)),
+                        move: (p) => change((c) => drawn(c, p)),
+                        end: () => change(observed),
+                    }}
+                />
+            </Box>
+            <Box sx={{ bgcolor: 'background.paper', p: 1.5, display: 'grid', gap: 1 }}>
+                <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                    <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face">
+                        <ToggleButton value="front">Front</ToggleButton>
+                        <ToggleButton value="back">Back</ToggleButton>
+                    </ToggleButtonGroup>
+                    <Box sx={{ flex: 1 }} />
+                    <Button disabled={condition.marks.length === 0} onClick={() => change((c) => ({ ...c, marks: c.marks.slice(0, -1) }))}>
+                        Remove last
+                    </Button>
+                </Box>
+                <ToggleButtonGroup
+                    exclusive
+                    value={kind}
+                    onChange={(_, v: Kind | null) => v && setKind(v)}
+                    aria-label="What to draw"
+                    sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)' }}
+                >
+                    {KINDS.map((k) => (
+                        <ToggleButton key={k} value={k} sx={{ border: 1, borderRadius: 0 }}>
+                            {say(`mark.${k}`)}
+                        </ToggleButton>
+                    ))}
+                </ToggleButtonGroup>
+                <Box component="section" aria-label="Marks in words" tabIndex={0} sx={{ maxHeight: 128, overflow: 'auto', fontSize: '0.9375rem' }}>
+                    {condition.marks.length === 0 && <Typography color="textSecondary">Draw with finger or mouse. Each mark is said in words here.</Typography>}
+                    {condition.marks.map((m, i) => {
+                        const words = look?.marks[i];
+                        return (
+                            <Box key={i} sx={{ display: 'flex', gap: 1 }}>
+                                <Box sx={{ width: 46, color: 'text.secondary' }}>{say(`face.${m.face}`)}</Box>
+                                <Box sx={{ flex: 1 }}>{words ? sayReason(words) : say(`mark.${m.kind}`)}</Box>
+                            </Box>
+                        );
+                    })}
+                    {cups.map((e) => (
+                        <Box key={e.bond} sx={{ mt: 0.5, fontWeight: 700 }}>
+                            {edgeWords(e)}
+                        </Box>
+                    ))}
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function edgeWords(e: Schemas['Look']['edges'][number]): string {
+    const cup =
+        e.cup === null
+            ? 'No whole glass for the suction cup: tape, or a thin metal blade first'
+            : e.moved
+              ? `Suction cup ${Math.round(e.cup.x)} mm from the left, off the cracks`
+              : `Whole glass for the suction cup, ${say(`side.${e.start}`)} edge`;
+    const crazed = e.crazed.length === 0 ? '' : ` Crazed: ${e.crazed.length} ${e.crazed.length === 1 ? 'stretch' : 'stretches'} of the edge, half pace.`;
+    return `${e.name}: ${cup}.${crazed}`;
+}

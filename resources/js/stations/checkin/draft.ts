@@ -1,0 +1,142 @@
+import type { Condition, PhoneFile } from '../../api/client';
+import type { Face, Point } from '../../mat/geometry';
+
+export type Observation = Condition['observations'][number];
+export type Fn = Condition['functions'][number]['function'];
+export type State = Condition['functions'][number]['state'];
+export type Sign = Condition['repairSigns'][number];
+export type Kind = Condition['marks'][number]['kind'];
+export type Check = Condition['checks'][number];
+
+export const OBSERVATIONS: Observation[] = [
+    'cracked-glass',
+    'lines',
+    'spots',
+    'flicker',
+    'no-image',
+    'blotches',
+    'no-touch',
+    'dead-zones',
+    'dim-image',
+    'still-rings',
+    'screen-lifted',
+    'frame-bent',
+    'back-cracked',
+    'cell-swollen',
+];
+export const SIGNS: Sign[] = ['foreign-tape', 'liquid-glue', 'missing-screws', 'mixed-screws', 'lifts-easily', 'seal-missing', 'part-notice'];
+export const KINDS: Kind[] = ['crack', 'dead-zone', 'line', 'spot', 'frame-bend', 'missing-screw'];
+/** Keys for the state of a function. */
+export const STATE_KEYS: Record<string, State> = { w: 'works', f: 'fails', c: 'cannot-test' };
+
+const ORDER: Fn[] = [
+    'image',
+    'brightness',
+    'touch',
+    'stylus',
+    'earpiece',
+    'loudspeaker',
+    'microphone',
+    'call',
+    'proximity',
+    'ambient-light',
+    'front-camera',
+    'rear-camera',
+    'keys',
+    'home-key',
+    'vibration',
+    'fingerprint',
+    'face-unlock',
+    'charging',
+    'wireless-charging',
+    'signal',
+    'wifi',
+    'sim',
+    'part-notice',
+];
+
+/** The functions of this phone in the order of testing, from the parts in its file. */
+export function functionsOf(phone: PhoneFile): Fn[] {
+    const served = new Set(phone.parts.flatMap((p) => p.functions ?? []));
+    return ORDER.filter((f) => served.has(f));
+}
+
+/** What may have to be taken out of this phone, or off it. */
+export const takeOutOf = (phone: PhoneFile): { id: string; name: string }[] => [
+    ...phone.parts.filter((p) => p.kind === 'sim-tray' || p.kind === 'stylus').map((p) => ({ id: p.id, name: p.name })),
+    { id: 'card', name: 'Memory card' },
+    { id: 'case', name: 'Case' },
+    { id: 'protector', name: 'Screen protector' },
+];
+
+export const blank = (): Condition => ({
+    observations: [],
+    marks: [],
+    functions: [],
+    repairSigns: [],
+    takenOut: [],
+    canSwitchOff: true,
+    dataNeeded: false,
+    checks: [],
+    payer: 'customer',
+});
+
+const rounded = (p: Point): Point => ({ x: Math.round(p.x * 10) / 10, y: Math.round(p.y * 10) / 10 });
+const isStroke = (kind: Kind): boolean => kind === 'crack' || kind === 'line';
+const MOST_POINTS = 400;
+
+/** A mark begun where the finger comes down. */
+export const begun = (c: Condition, kind: Kind, face: Face, p: Point): Condition => ({
+    ...c,
+    marks: [...c.marks, { kind, face, points: isStroke(kind) || kind === 'dead-zone' ? [rounded(p), rounded(p)] : [rounded(p)] }],
+});
+
+/** The last mark as the finger moves: strokes grow, zones open up, places follow. */
+export function drawn(c: Condition, p: Point): Condition {
+    const last = c.marks[c.marks.length - 1];
+    if (!last) {
+        return c;
+    }
+    const points = isStroke(last.kind)
+        ? last.points.length < MOST_POINTS
+            ? [...last.points, rounded(p)]
+            : last.points
+        : last.kind === 'dead-zone'
+          ? [last.points[0] ?? rounded(p), rounded(p)]
+          : [rounded(p)];
+    return { ...c, marks: [...c.marks.slice(0, -1), { ...last, points }] };
+}
+
+const AMOUNTS_TO: Record<Kind, Record<Face, Observation | null>> = {
+    crack: { front: 'cracked-glass', back: 'back-cracked' },
+    line: { front: 'lines', back: 'lines' },
+    spot: { front: 'spots', back: 'spots' },
+    'dead-zone': { front: 'dead-zones', back: 'dead-zones' },
+    'frame-bend': { front: 'frame-bent', back: 'frame-bent' },
+    'missing-screw': { front: null, back: null },
+};
+
+/** What the last mark amounts to is seen as well. */
+export function observed(c: Condition): Condition {
+    const last = c.marks[c.marks.length - 1];
+    const seen = last ? AMOUNTS_TO[last.kind][last.face] : null;
+    return seen === null || c.observations.includes(seen) ? c : { ...c, observations: [...c.observations, seen] };
+}
+
+/** What a check has shown; asking again replaces the answer. */
+export const checked = (c: Condition, check: Check): Condition => ({ ...c, checks: [...c.checks.filter((x) => x.check !== check.check), check] });
+
+export const toggled = <T>(list: T[], item: T): T[] => (list.includes(item) ? list.filter((x) => x !== item) : [...list, item]);
+
+export const stateOf = (c: Condition, fn: Fn): State | undefined => c.functions.find((f) => f.function === fn)?.state;
+
+export const withState = (c: Condition, fn: Fn, state: State): Condition => ({
+    ...c,
+    functions: [...c.functions.filter((f) => f.function !== fn), { function: fn, state }],
+});
+
+/** As it is kept: every function of the phone in order, what was left open as "cannot be tested". */
+export const complete = (c: Condition, list: Fn[]): Condition => ({
+    ...c,
+    functions: list.map((f) => ({ function: f, state: stateOf(c, f) ?? 'cannot-test' })),
+});
