@@ -7,7 +7,7 @@ declare(strict_types=1);
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -39,7 +39,7 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
     $data = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
     $phone = (new PhoneReader())->read($data);
     foreach ($phone->replacements as $replacement) {
-        $request = new Request($phone, $replacement, Condition::observed([Observation::CrackedGlass]), PlateSource::at(85));
+        $request = new Request($phone, $replacement, Condition::observed([Observation::CrackedGlass]), Source::plate(85));
         $plan = (new Planner())->plan($request);
         [$read] = $median(static fn() => (new PhoneReader())->read($data));
         [$route] = $median(static fn() => (new RoutePlanner())->plan($phone, $replacement));

@@ -47,7 +47,7 @@ final readonly class AcceptQuote
                 $locked->accepted_at = Carbon::now();
                 $locked->promised_at = $this->promise->of($locked, $option->plan);
                 $locked->plan = null;
-                $locked->plate = null;
+                $locked->heat_source = null;
             });
         });
     }

@@ -8,6 +8,8 @@ use App\Exceptions\Conflict;
 use App\Models\Job;
 use App\Support\Planning;
 use App\Support\Stations;
+use Facelift\Document\Unreadable;
+use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
 
 /** Computes the plan of a job and keeps it with the job: the bench works from exactly what was shown. */
@@ -15,14 +17,21 @@ final readonly class MakePlan
 {
     public function __construct(private ChangeJob $change, private Planning $planning, private Stations $stations) {}
 
-    /** @throws Conflict If no quote is accepted yet, or the job was changed meanwhile. */
-    public function __invoke(Job $job, int $version, float $set): Job
+    /**
+     * @param array<string, mixed> $source as `SourceReader` reads it
+     *
+     * @throws Conflict   If no quote is accepted yet, or the job was changed meanwhile.
+     * @throws Unreadable If the source is none.
+     */
+    public function __invoke(Job $job, int $version, array $source): Job
     {
         $this->stations->mustReach('plan', $job);
 
-        return $this->change->beforeBench($job, $version, function (Job $locked) use ($set): void {
-            $plan = $this->planning->plan($locked, $set);
-            $locked->plate = $set;
+        $heat = (new SourceReader())->read($source);
+
+        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat): void {
+            $plan = $this->planning->plan($locked, $heat);
+            $locked->heat_source = $source;
             $locked->plan = json_encode((new PlanDocument())->write($plan), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
         });
     }

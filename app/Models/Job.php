@@ -29,7 +29,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null      $condition         as check-in sent it
  * @property ReplacementKind|null           $kind
  * @property string|null                    $kind_reason
- * @property float|null                     $plate             °C
+ * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
  * @property-read array<string, mixed>|null $plan              the plan document the bench works from
  * @property-write string|null              $plan              its JSON text
  * @property string|null                    $new_faults_reason
@@ -101,7 +101,7 @@ final class Job extends Model
         $this->quote = null;
         $this->accepted_at = null;
         $this->plan = null;
-        $this->plate = null;
+        $this->heat_source = null;
     }
 
     /** True if the insurer pays: nothing is due at the counter. */
@@ -126,7 +126,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'plate' => 'float',
+            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array',
             'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

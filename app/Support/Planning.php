@@ -9,7 +9,7 @@ use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Condition\ConditionReader;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -27,16 +27,16 @@ final readonly class Planning
         return $job->condition === null ? Condition::observed([]) : (new ConditionReader())->read($job->condition);
     }
 
-    public function plan(Job $job, float $set): Plan
+    public function plan(Job $job, Source $source): Plan
     {
-        return $this->planFor($job, $job->kind ?? ReplacementKind::DisplayAssembly, $set);
+        return $this->planFor($job, $job->kind ?? ReplacementKind::DisplayAssembly, $source);
     }
 
-    public function planFor(Job $job, ReplacementKind $kind, float $set): Plan
+    public function planFor(Job $job, ReplacementKind $kind, Source $source): Plan
     {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), PlateSource::at($set)));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source));
     }
 
     /** @return list<Plan> one for every kind of part that exists for the phone */
@@ -44,6 +44,6 @@ final readonly class Planning
     {
         $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
 
-        return array_map(fn(ReplacementKind $kind): Plan => $this->planFor($job, $kind, self::USUAL_SET), $kinds);
+        return array_map(fn(ReplacementKind $kind): Plan => $this->planFor($job, $kind, Source::plate(self::USUAL_SET)), $kinds);
     }
 }

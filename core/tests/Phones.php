@@ -8,7 +8,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -35,7 +35,7 @@ final class Phones
     {
         $phone = self::read($id);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), PlateSource::at($set)));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set)));
     }
 
     /** @return iterable<string, array{string, ReplacementKind}> every shipped phone with every kind of part */

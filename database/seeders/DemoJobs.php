@@ -93,7 +93,7 @@ final class DemoJobs extends Seeder
 
         $job = $this->accepted($job, $kind);
 
-        return $this->makePlan->__invoke($job, $job->version, 85);
+        return $this->makePlan->__invoke($job, $job->version, ['kind' => 'plate', 'set' => 85]);
     }
 
     private function chosen(Job $job, ReplacementKind $kind, string $label): Job

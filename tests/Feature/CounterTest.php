@@ -98,13 +98,13 @@ final class CounterTest extends TestCase
         $t = new Technician($this, $this->newId());
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $t->planned('display-assembly', 'S-101');
-        $t->change('plan', ['set' => 60]);
+        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 500]], 422)->assertJsonValidationErrors(['set']);
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 60]]);
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertFalse($job->json('works'));
         self::assertFalse($job->json('stations.5.reachable'));
         $t->change('check-in', ['condition' => Technician::condition(['spots'])]);
         $this->ask('GET', "/jobs/$t->job/plan", status: 409);
-        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'set' => 500], 422)->assertJsonValidationErrors(['set']);
     }
 
     /** @param list<string> $found */

@@ -46,7 +46,7 @@ final class InsurerTest extends TestCase
         $t->accept('display-assembly');
         self::assertSame(['0.00', $gross], [$this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.due'), $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.insured')]);
         self::assertSame([], $this->ask('GET', '/claims', status: 200)->json('data'), 'nothing is owed before hand-over');
-        $t->change('plan', ['set' => 85]);
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85]]);
         $t->workThrough();
         $t->change('hand-over', ['customerTold' => true]);
         $owed = $this->ask('GET', '/claims', status: 200);

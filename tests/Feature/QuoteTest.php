@@ -116,7 +116,7 @@ final class QuoteTest extends TestCase
         self::assertSame(['refused', 'Too dear for a phone of that age'], [$job->json('closedAs'), $job->json('closedReason')]);
         $receipt = WholePathTest::textOf((string) $this->ask('GET', "/jobs/$t->job/receipt.pdf", status: 200)->baseResponse->getContent());
         self::assertStringContainsString('Handed back unrepaired', $receipt);
-        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'set' => 85], 409);
+        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 85]], 409);
     }
 
     public function testTheQuoteOnPaperNamesPriceTaxAndWhatTheCustomerMustHear(): void
@@ -170,7 +170,7 @@ final class QuoteTest extends TestCase
         $this->shelf();
         $t = $this->atQuote();
         $t->accept('display-assembly');
-        $t->change('plan', ['set' => 85]);
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85]]);
         $steps === 0 ? $t->send([$t->event('step-done', ['step' => 'power-off'])]) : $t->workThrough();
         $id = $this->newId();
         $t->change('part-failure', ['id' => $id, 'reason' => 'Green line at the trial']);

@@ -43,7 +43,7 @@ final class Technician
         $this->change('scope', ['kind' => $kind, 'reason' => null]);
         $this->change('part', ['item' => ShelfItem::query()->where('label', $label)->firstOrFail()->id]);
         $this->accept($kind);
-        $this->change('plan', ['set' => $set]);
+        $this->change('plan', ['source' => ['kind' => 'plate', 'set' => $set]]);
     }
 
     /** Says yes to the option of this kind, at the price it shows. */

@@ -73,16 +73,16 @@ test.describe.serial('at the bench', () => {
             await page.keyboard.press('PageDown');
             await expect(steps(page).locator('[aria-current="step"]')).not.toContainText(step.id);
         }
-        await expect(page.getByRole('heading', { name: /Heat on the plate/ })).toBeVisible();
+        await expect(page.getByRole('heading', { name: /^Heat on the plate/ })).toBeVisible();
         await page.keyboard.press('p');
         await page.getByRole('button', { name: 'Wet: edge' }).click();
         await expect(page.getByText(/Alcohol is wet at the edge/)).toBeVisible();
         await page.keyboard.press('Escape');
-        await page.getByRole('button', { name: /On the plate: start the clock/ }).click();
+        await page.getByRole('button', { name: /Heat is on: start the clock/ }).click();
         await expect(page.getByRole('alert')).toContainText('Alcohol is wet at: edge');
         await page.getByRole('button', { name: 'Understood' }).click();
         await page.getByRole('button', { name: 'Dry: edge' }).click();
-        await page.getByRole('button', { name: /On the plate: start the clock/ }).click();
+        await page.getByRole('button', { name: /Heat is on: start the clock/ }).click();
         await expect(page.getByText(/then lift off/)).toBeVisible();
         await expect(page.getByText('● saved')).toBeVisible();
     });
@@ -102,7 +102,7 @@ test.describe.serial('at the bench', () => {
     test('php is killed between confirm and answer: what was kept counts once', async ({ page }) => {
         await signIn(page);
         await page.goto(`${job}/bench`);
-        await expect(page.getByRole('button', { name: /Off the plate/ })).toBeVisible();
+        await expect(page.getByRole('button', { name: /Off the heat/ })).toBeVisible();
         let cut = false;
         let killed: () => void = () => undefined;
         const dead = new Promise<void>((resolve) => (killed = resolve));

@@ -11,7 +11,8 @@ use Facelift\Anatomy\UnknownId;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Document\Unreadable;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
+use Facelift\Heat\SourceReader;
 use Facelift\Plan\Plan;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\Planner;
@@ -23,7 +24,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Plans a job from a phone file alone; needs no database. */
 final class PrintPlan extends Command
 {
-    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C} {--fault= : codes, comma between} {--json : the plan document}';
+    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} {--fault= : codes, comma between} {--json : the plan document}';
 
     protected $description = 'Plan a job';
 
@@ -52,14 +53,24 @@ final class PrintPlan extends Command
         $phone = (new PhoneReader())->read(json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR));
         $kind = ReplacementKind::tryFrom($this->given($this->option('part')))
             ?? throw new \UnexpectedValueException('--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')));
-        if (preg_match('/^plate:(\d+(?:\.\d+)?)$/', $this->given($this->option('source')), $m) !== 1) {
-            throw new \UnexpectedValueException('--source must be plate:°C, for example plate:85');
-        }
         $codes = array_filter(explode(',', $this->given($this->option('fault'))), static fn(string $c): bool => $c !== '');
         $seen = array_map(static fn(string $c): Observation => Observation::tryFrom($c)
             ?? throw new \UnexpectedValueException('--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value'))), array_values($codes));
 
-        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), PlateSource::at((float) $m[1]));
+        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), $this->source());
+    }
+
+    private function source(): Source
+    {
+        $given = $this->given($this->option('source'));
+        $figure = '(\d+(?:\.\d+)?)';
+
+        return match (true) {
+            preg_match("/^plate:$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'plate', 'set' => (float) $m[1]]),
+            preg_match("/^air:$figure,$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'hot-air', 'set' => (float) $m[1], 'distance' => (float) $m[2], 'edge' => (float) $m[3]]),
+            preg_match("/^bag:$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'grain-bag', 'mass' => (float) $m[1], 'minutes' => (float) $m[2]]),
+            default => throw new \UnexpectedValueException('--source must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85'),
+        };
     }
 
     private function given(mixed $value): string

@@ -8,6 +8,13 @@ final class MakePlanRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'set' => ['required', 'numeric', 'between:30,120']];
+        return [...parent::rules(), 'source' => ['required', 'array']];
+    }
+
+    /** @return array<string, mixed> */
+    public function source(): array
+    {
+        /** @var array<string, mixed> */
+        return $this->array('source');
     }
 }

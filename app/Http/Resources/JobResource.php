@@ -28,7 +28,7 @@ final class JobResource extends JsonResource
             'kind' => $job->kind?->value,
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
-            'source' => $job->plate,
+            'source' => $job->heat_source,
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
             'worth' => $job->worth,
             'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],

@@ -15,8 +15,8 @@ use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Limits;
-use Facelift\Heat\PlateSource;
 use Facelift\Heat\Session;
+use Facelift\Heat\Source;
 
 /** Divides the edge into passes that fit into the time before the bond grips again, with reheats between. */
 final readonly class OpeningPlanner
@@ -32,9 +32,9 @@ final readonly class OpeningPlanner
     public function __construct(private Limits $limits = new Limits()) {}
 
     /** @param float $room °C */
-    public function plan(Phone $phone, Bond $bond, Condition $condition, PlateSource $source, float $room = 22.0): Opening
+    public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0): Opening
     {
-        $state = $condition->bondIsForeign() ? AdhesiveState::Aged : AdhesiveState::Fresh;
+        $state = $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
         $session = new Session($phone, $bond, $source, AdhesiveWindow::of($bond->adhesive, $state), $this->limits, $room);
         $first = $session->heat();
         if (!$first->parts || $bond->cut === null) {

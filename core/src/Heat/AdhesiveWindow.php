@@ -12,8 +12,9 @@ final readonly class AdhesiveWindow
     private function __construct(public float $low, public float $high) {}
 
     /**
-     * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C (from memory). Aged or unknown adhesive
-     * after an earlier repair lets go about 5 K lower (common practice, no source).
+     * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C, double tape of folding phones none that is safe (from
+     * memory). Adhesive that is years old and thin lets go about 15 K lower, unknown adhesive after an earlier repair is taken as
+     * 5 K lower (common practice, no source).
      */
     public static function of(AdhesiveKind $kind, AdhesiveState $state): self
     {
@@ -22,7 +23,11 @@ final readonly class AdhesiveWindow
             AdhesiveKind::StrongGlue => [75.0, 95.0],
             AdhesiveKind::DoubleTape => [95.0, 110.0],
         };
-        $shift = $state === AdhesiveState::Aged ? 5.0 : 0.0;
+        $shift = match ($state) {
+            AdhesiveState::Fresh => 0.0,
+            AdhesiveState::Aged => 15.0,
+            AdhesiveState::Foreign => 5.0,
+        };
 
         return new self($low - $shift, $high - $shift);
     }

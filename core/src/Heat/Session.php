@@ -21,15 +21,11 @@ final class Session
     /** The plan heats this far into the window, so that the first pass does not start at its lower end (common practice, no source). */
     private const INTO_WINDOW = 15.0;
 
-    private readonly Wall $edge;
-    private readonly Wall $centre;
+    private readonly Lane $edge;
+    private readonly Lane $centre;
     private readonly int $bondLayer;
     private readonly int $panelLayer;
     private readonly int $batteryLayer;
-    /** @var list<float> */
-    private array $edgeNow;
-    /** @var list<float> */
-    private array $centreNow;
     private ?float $gripsIn = null;
     private float $clock = 0.0;
     /** @var list<Sample> */
@@ -40,34 +36,34 @@ final class Session
     public function __construct(
         Phone $phone,
         Bond $bond,
-        private readonly PlateSource $source,
+        private readonly Source $source,
         public readonly AdhesiveWindow $window,
         private readonly Limits $limits,
         private readonly float $room,
     ) {
         $edgeLayers = $phone->stacks[(string) $bond->stack];
         $centreLayers = $phone->stacks[(string) $bond->batteryStack];
-        $this->edge = new Wall($edgeLayers);
-        $this->centre = new Wall($centreLayers, 5);
+        $this->edge = new Lane($edgeLayers, $room);
+        $this->centre = new Lane($centreLayers, $room, 5);
         $this->bondLayer = self::layer($edgeLayers, LayerRole::Bond);
         $this->panelLayer = self::layer($centreLayers, LayerRole::Panel);
         $this->batteryLayer = self::layer($centreLayers, LayerRole::Battery);
-        $this->edgeNow = $this->edge->at($room);
-        $this->centreNow = $this->centre->at($room);
-        $this->samples[] = $this->sample(Boundary::stillAir($room));
+        $this->samples[] = $this->sample();
     }
 
     /** Heats until the bond is well inside its window, or a limit ends it. */
     public function heat(): Heating
     {
         $from = $this->clock;
-        $on = $this->source->boundary();
         $target = min($this->window->low + self::INTO_WINDOW, $this->window->high - 1);
-        $steppers = $this->steppers($on);
+        $this->edge->heat($this->source);
+        $this->centre->heat($this->source);
         do {
-            $this->step($steppers, $on);
+            $this->step(self::STEP);
             $binding = $this->binding($target, $from);
         } while (!$binding instanceof Binding);
+        $this->edge->rest();
+        $this->centre->rest();
         $this->phases[] = new HeatPhase('heat', $from, $this->clock);
         $end = $this->now();
 
@@ -80,12 +76,11 @@ final class Session
         if ($this->gripsIn !== null) {
             return $this->gripsIn;
         }
-        $air = Boundary::stillAir($this->room);
-        $stepper = $this->edge->stepper($air, $air, self::STEP);
-        $profile = $this->edgeNow;
+        $ahead = clone $this->edge;
+        $ahead->rest();
         $seconds = 0.0;
-        while ($this->edge->meanOf($this->bondLayer, $profile) > $this->window->low && $seconds < self::LONGEST) {
-            $profile = $stepper->next($profile);
+        while ($ahead->meanOf($this->bondLayer) > $this->window->low && $seconds < self::LONGEST) {
+            $ahead->advance(self::STEP);
             $seconds += self::STEP;
         }
 
@@ -96,10 +91,8 @@ final class Session
     public function cut(float $seconds): void
     {
         $from = $this->clock;
-        $air = Boundary::stillAir($this->room);
-        $steppers = $this->steppers($air);
-        while ($this->clock - $from < $seconds) {
-            $this->step($steppers, $air);
+        while ($this->clock - $from < $seconds - 1e-9) {
+            $this->step(self::STEP);
         }
         $this->phases[] = new HeatPhase('cut', $from, $this->clock);
     }
@@ -108,10 +101,8 @@ final class Session
     public function rest(float $battery): float
     {
         $from = $this->clock;
-        $air = Boundary::stillAir($this->room);
-        $steppers = $this->steppers($air);
         while ($this->now()->battery > $battery && $this->clock - $from < 2 * self::LONGEST) {
-            $this->step($steppers, $air);
+            $this->step(self::STEP);
         }
         $this->phases[] = new HeatPhase('rest', $from, $this->clock);
 
@@ -148,33 +139,18 @@ final class Session
         };
     }
 
-    /** @return array{Stepper, Stepper} */
-    private function steppers(Boundary $face): array
+    private function step(float $seconds): void
     {
-        $air = Boundary::stillAir($this->room);
-
-        return [$this->edge->stepper($face, $air, self::STEP), $this->centre->stepper($face, $air, self::STEP)];
-    }
-
-    /** @param array{Stepper, Stepper} $steppers */
-    private function step(array $steppers, Boundary $face): void
-    {
-        $this->edgeNow = $steppers[0]->next($this->edgeNow);
-        $this->centreNow = $steppers[1]->next($this->centreNow);
-        $this->clock += self::STEP;
+        $this->edge->advance($seconds);
+        $this->centre->advance($seconds);
+        $this->clock += $seconds;
         $this->gripsIn = null;
-        $this->samples[] = $this->sample($face);
+        $this->samples[] = $this->sample();
     }
 
-    private function sample(Boundary $face): Sample
+    private function sample(): Sample
     {
-        return new Sample(
-            $this->clock,
-            $this->edge->meanOf($this->bondLayer, $this->edgeNow),
-            $this->centre->meanOf($this->panelLayer, $this->centreNow),
-            $this->centre->frontOf($this->batteryLayer, $this->centreNow),
-            $this->edge->heatedFace($this->edgeNow, $face),
-        );
+        return new Sample($this->clock, $this->edge->meanOf($this->bondLayer), $this->centre->meanOf($this->panelLayer), $this->centre->frontOf($this->batteryLayer), $this->edge->outerFace());
     }
 
     /** @param list<Layer> $layers */

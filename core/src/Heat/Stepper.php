@@ -54,6 +54,21 @@ final readonly class Stepper
      */
     public function advance(array $profile): array
     {
+        [$end, $in] = $this->estimate($profile);
+
+        return [$end, $in];
+    }
+
+    /**
+     * The same with an estimate of the step's error: the largest distance in K to the first-order rule that lies in it,
+     * hγ·|k₂ − k₁|. It overstates the error of the second-order result that is kept.
+     *
+     * @param list<float> $profile °C
+     *
+     * @return array{list<float>, float, float}
+     */
+    public function estimate(array $profile): array
+    {
         $h = $this->step;
         $g = self::GAMMA;
         $k1 = $this->solve($this->flow($profile));
@@ -66,8 +81,12 @@ final readonly class Stepper
         foreach ($mid as $i => $t) {
             $end[] = $t + $h * $g * $k2[$i];
         }
+        $apart = 0.0;
+        foreach ($k1 as $i => $k) {
+            $apart = max($apart, abs($k2[$i] - $k));
+        }
 
-        return [$end, $h * ((1 - $g) * $this->inflow($s1) + $g * $this->inflow($end))];
+        return [$end, $h * ((1 - $g) * $this->inflow($s1) + $g * $this->inflow($end)), $h * $g * $apart];
     }
 
     /** @param list<float> $t */

@@ -33,7 +33,7 @@ final readonly class PlanDocument
             'version' => 1,
             'phone' => ['id' => $r->phone->identity->id, 'name' => $r->phone->identity->name()],
             'replacement' => ['id' => $r->replacement->id, 'kind' => $r->replacement->kind->value, 'name' => $r->replacement->name],
-            'source' => ['kind' => 'plate', 'set' => $r->source->set, 'contact' => $r->source->contact, 'room' => $r->room],
+            'source' => ['kind' => $r->source->kind->value, 'set' => round($r->source->set, 1), 'contact' => round($r->source->coefficient, 1), 'origin' => $r->source->origin->value, 'room' => $r->room],
             'works' => $plan->works(),
             'summary' => $this->summary($plan),
             'route' => [

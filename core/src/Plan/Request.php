@@ -9,7 +9,7 @@ use Facelift\Anatomy\Replacement;
 use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 
 /** Everything a plan is computed from. */
 final readonly class Request
@@ -19,7 +19,7 @@ final readonly class Request
         public Phone $phone,
         public Replacement $replacement,
         public Condition $condition,
-        public PlateSource $source,
+        public Source $source,
         public float $room = 22.0,
     ) {}
 

@@ -15,7 +15,7 @@ use Facelift\Cut\Opening;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Geometry\Point;
 use Facelift\Heat\Binding;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
@@ -105,6 +105,6 @@ final class OpeningPlannerTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
 
-        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], $condition, PlateSource::at($set));
+        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], $condition, Source::plate($set));
     }
 }

@@ -9,8 +9,8 @@ use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Limits;
-use Facelift\Heat\PlateSource;
 use Facelift\Heat\Session;
+use Facelift\Heat\Source;
 use Facelift\Quantity\OutOfRange;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -20,7 +20,8 @@ final class SessionTest extends TestCase
 {
     /** Windows from memory; aged adhesive 5 K lower is common practice, no source. */
     #[TestWith([AdhesiveKind::PrecutSeal, AdhesiveState::Fresh, 60.0, 85.0])]
-    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Aged, 55.0, 80.0])]
+    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Foreign, 55.0, 80.0])]
+    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Aged, 45.0, 70.0])]
     #[TestWith([AdhesiveKind::StrongGlue, AdhesiveState::Fresh, 75.0, 95.0])]
     public function testWindows(AdhesiveKind $kind, AdhesiveState $state, float $low, float $high): void
     {
@@ -34,7 +35,7 @@ final class SessionTest extends TestCase
     public function testAPlateHasItsRange(float $set, float $contact): void
     {
         $this->expectException(OutOfRange::class);
-        PlateSource::at($set, $contact);
+        Source::plate($set, $contact);
     }
 
     public function testHeatingEndsWellInsideTheWindowAndTheWindowThenRunsOut(): void
@@ -113,6 +114,6 @@ final class SessionTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
 
-        return new Session($phone, $phone->bonds['seal'], PlateSource::at($set), AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh), $limits, 22);
+        return new Session($phone, $phone->bonds['seal'], Source::plate($set), AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh), $limits, 22);
     }
 }

@@ -16,7 +16,7 @@ use Facelift\Condition\MarkKind;
 use Facelift\Condition\Observation;
 use Facelift\Condition\RepairSign;
 use Facelift\Geometry\Point;
-use Facelift\Heat\PlateSource;
+use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -252,7 +252,7 @@ final class PlannerTest extends TestCase
         \assert(\is_array($data['replacements']) && \is_array($data['replacements'][1]));
         $data['replacements'][1]['lacks'] = ['plate-screws'];
         $phone = (new PhoneReader())->read($data);
-        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), PlateSource::at(85)));
+        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), Source::plate(85)));
         $step = array_values(array_filter($plan->steps, static fn(Step $s): bool => $s->id === 'screw-in:plate-screws'))[0];
         self::assertSame('no-hole-on-new-part', $step->because[0]->code);
         self::assertSame(0, $step->figures['count']);
@@ -264,7 +264,7 @@ final class PlannerTest extends TestCase
         \assert(\is_array($data['panel']));
         $data['panel']['flexNeeded'] = 60;
         $phone = (new PhoneReader())->read($data);
-        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), PlateSource::at(85)));
+        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), Source::plate(85)));
         self::assertSame('no-trial-flex-too-short', $plan->warnings[0]->code);
         self::assertContains(Gate::Dry, array_map(static fn(Step $s): ?Gate => $s->gate, $plan->steps));
     }

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { api, take, type Condition } from './client';
+import { api, take, type Condition, type Schemas } from './client';
 
 const path = (job: string) => ({ params: { path: { job } } });
 
@@ -37,6 +37,9 @@ export const queries = {
     returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
     claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
     rules: () => queryOptions({ queryKey: ['rules'], queryFn: () => take(api.GET('/api/rules')) }),
+    heatSources: () => queryOptions({ queryKey: ['heat-sources'], queryFn: () => take(api.GET('/api/heat/sources')) }),
+    heat: (tried: Schemas['HeatTried']) =>
+        queryOptions({ queryKey: ['heat', tried], queryFn: () => take(api.POST('/api/heat', { body: tried })), placeholderData: keepPreviousData }),
     photos: (id: string) => queryOptions({ queryKey: ['job', id, 'photos'], queryFn: () => take(api.GET('/api/jobs/{job}/photos', path(id))) }),
     quote: (id: string) => queryOptions({ queryKey: ['job', id, 'quote'], queryFn: () => take(api.GET('/api/jobs/{job}/quote', path(id))) }),
     supplier: (id: string) => queryOptions({ queryKey: ['job', id, 'supplier'], queryFn: () => take(api.GET('/api/jobs/{job}/supplier', path(id))) }),

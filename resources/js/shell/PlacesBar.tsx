@@ -15,6 +15,7 @@ const places = [
     { to: '/jobs', label: 'Jobs' },
     { to: '/shelf', label: 'Shelf' },
     { to: '/phones', label: 'Phones' },
+    { to: '/heat', label: 'Heat desk' },
     { to: '/money', label: 'Money' },
 ];
 

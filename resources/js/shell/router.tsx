@@ -22,6 +22,7 @@ export const router = createBrowserRouter([
                     { path: 'shelf-returns', lazy: async () => ({ Component: (await import('../places/shelf/Returns')).Returns }) },
                 ],
             },
+            { path: 'heat', lazy: async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
             { path: 'new', lazy: async () => ({ Component: (await import('../stations/NewJob')).NewJob }) },

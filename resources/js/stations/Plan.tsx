@@ -1,15 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import InputAdornment from '@mui/material/InputAdornment';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { Link } from 'react-router';
 import { api, take, type PhoneFile, type Plan } from '../api/client';
 import { queries } from '../api/queries';
+import { usual, type HeatSource } from '../heat/source';
+import { SourceFields } from '../heat/SourceFields';
 import { Strip } from '../mat/Strip';
 import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
@@ -25,10 +25,8 @@ import { stepTitle } from './stepWords';
 export function PlanStation() {
     const { job, phone } = useJob();
     const plan = useQuery({ ...queries.plan(job.id), enabled: job.source !== null });
-    const [set, setSet] = useState(String(job.source ?? 85));
-    const make = useChange(job, () =>
-        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, set: Number(set) } })),
-    );
+    const [source, setSource] = useState<HeatSource>(job.source ?? usual.plate);
+    const make = useChange(job, () => take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source } })));
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
         make.mutate(undefined);
@@ -37,23 +35,12 @@ export function PlanStation() {
     return (
         <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '1fr 460px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
             <Box tabIndex={0} role="region" aria-label="Steps of the plan" sx={{ p: 2.5, overflow: 'auto' }}>
-                <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+                <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
                     <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                         Plan
                     </Typography>
-                    <TextField
-                        label="Heated plate"
-                        value={set}
-                        onChange={(e) => setSet(e.target.value.replace(',', '.'))}
-                        slotProps={{ input: { endAdornment: <InputAdornment position="end">°C</InputAdornment> }, htmlInput: { inputMode: 'decimal' } }}
-                        sx={{ width: 150 }}
-                    />
-                    <Button
-                        type="submit"
-                        variant={p ? 'outlined' : 'contained'}
-                        disabled={make.isPending || set.trim() === '' || Number.isNaN(Number(set)) || job.handedOverAt !== null}
-                        sx={{ minHeight: 56 }}
-                    >
+                    <SourceFields source={source} set={setSource} />
+                    <Button type="submit" variant={p ? 'outlined' : 'contained'} disabled={make.isPending || job.handedOverAt !== null} sx={{ minHeight: 56 }}>
                         {p ? 'Plan again' : 'Make the plan'}
                     </Button>
                     {p?.works && (
@@ -66,7 +53,7 @@ export function PlanStation() {
                     <Refusal error={make.error} job={job.id} />
                     {!p && (
                         <Typography color="textSecondary">
-                            Set the plate’s temperature and make the plan. Everything is computed from the phone file, the fault and the part.
+                            Choose the source of heat and make the plan. Everything is computed from the phone file, the fault and the part.
                         </Typography>
                     )}
                     {p?.warnings.map((w) => (
@@ -129,7 +116,7 @@ function Openings({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
             </Box>
             {heated && off && (
                 <Typography sx={{ px: 2.5, py: 1.5 }}>
-                    On the plate {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of {opening.window.low}–{opening.window.high}, battery{' '}
+                    On the source {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of {opening.window.low}–{opening.window.high}, battery{' '}
                     {off.battery.toFixed(0)} °C of {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
                 </Typography>
             )}

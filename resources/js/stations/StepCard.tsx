@@ -179,7 +179,7 @@ function BigClock({ step, now, started, heat }: { step: Step; now: number; start
     }
     if (heat.kind === 'heating') {
         const left = heat.seconds - (now - heat.since) / 1000;
-        return <ClockLine seconds={left} words="heating again. Press H when it is off the plate." late={left < 0} />;
+        return <ClockLine seconds={left} words="heating again. Press H when it is off the heat." late={left < 0} />;
     }
     if (heat.kind === 'working') {
         const left = (heat.until - now) / 1000;
@@ -205,7 +205,7 @@ function touchesOthers(phone: PhoneFile, step: Step): boolean {
 }
 
 const whatFor = (step: Step): string =>
-    step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the plate';
+    step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the heat';
 const endOf = (step: Step): string =>
     step.kind === 'heat' || step.kind === 'reheat'
         ? `then lift off: bond about ${step.figures['bond']} °C, battery ${step.figures['battery']} of 60 °C (estimates).`
@@ -225,7 +225,7 @@ function ClockLine({ seconds, words, late }: { seconds: number; words: string; l
 
 function startLabel(step: Step): string {
     return step.kind === 'heat' || step.kind === 'reheat'
-        ? 'On the plate: start the clock'
+        ? 'Heat is on: start the clock'
         : step.kind === 'clamp'
           ? 'Clamps on: start the clock'
           : 'Start the clock';
@@ -235,7 +235,7 @@ function doneLabel(step: Step): string {
     switch (step.kind) {
         case 'heat':
         case 'reheat':
-            return 'Off the plate';
+            return 'Off the heat';
         case 'first-gap':
         case 'cut-pass':
             return 'Done, pick placed';

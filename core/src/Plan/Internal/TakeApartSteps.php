@@ -17,6 +17,7 @@ use Facelift\Cut\Move;
 use Facelift\Cut\MoveKind;
 use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
+use Facelift\Heat\SourceKind;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Pace;
 use Facelift\Plan\Phase;
@@ -198,11 +199,38 @@ final class TakeApartSteps
     {
         $figures = ['name' => $bond->name, 'bond' => round($move->bond, 1), 'battery' => round($move->battery, 1), 'grips' => (int) $move->grips];
         match ($move->kind) {
-            MoveKind::Heat, MoveKind::Reheat => $this->steps->add($phase, $move->kind === MoveKind::Heat ? Kind::Heat : Kind::Reheat, [$bond->id], $figures + ['set' => $this->request->source->set, 'seconds' => (int) $move->seconds, 'face' => $bond->face->value], $bond->face === Face::Front ? Face::Back : Face::Front, 'plate', 10, $move->seconds, ['hot-plate', 'battery-limit', 'no-flame-ipa'], [new Reason('bond-into-window', ['low' => $this->openings[$bond->id]->window->low, 'high' => $this->openings[$bond->id]->window->high]), ...$because], $after),
+            MoveKind::Heat, MoveKind::Reheat => $this->heat($phase, $bond, $move, $figures, $after, $because),
             MoveKind::Cool => $this->steps->add($phase, Kind::Cool, [$bond->id], $figures, $bond->face, null, 5, $move->seconds, ['battery-limit'], [new Reason('battery-near-limit')], $after),
             MoveKind::FirstGap => $this->steps->add($phase, Kind::FirstGap, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, $this->firstTool($bond), $move->seconds, 0, ['broken-glass', 'hot-face'], [new Reason('start-edge')], $after, new Effects(puts: ['picks'])),
             MoveKind::Pass => $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures + ['stretch' => (string) $move->stretch, 'side' => $move->side->value ?? '', 'where' => $this->where($move), 'from' => $move->from, 'to' => $move->to, 'length' => (int) round($move->length), 'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'behind' => (string) $move->behind], $bond->face, 'card', $move->seconds, 0, $this->request->condition->glassBroken($bond->face) ? ['broken-glass', 'hot-face'] : ['hot-face'], [new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks'])),
         };
+    }
+
+    /**
+     * @param array<string, string|float|int> $figures
+     * @param list<string>|null               $after
+     * @param list<Reason>                    $because
+     */
+    private function heat(Phase $phase, Bond $bond, Move $move, array $figures, ?array $after, array $because): void
+    {
+        $source = $this->request->source;
+        // On a plate the heated face lies down; air and bag come from above.
+        $up = $source->kind === SourceKind::Plate ? ($bond->face === Face::Front ? Face::Back : Face::Front) : $bond->face;
+        $burns = $source->kind === SourceKind::Plate ? 'hot-plate' : ($source->kind === SourceKind::GrainBag ? 'hot-face' : 'hot-air');
+        $window = $this->openings[$bond->id]->window;
+        $this->steps->add(
+            $phase,
+            $move->kind === MoveKind::Heat ? Kind::Heat : Kind::Reheat,
+            [$bond->id],
+            $figures + ['set' => round($source->set), 'source' => $source->kind->value, 'seconds' => (int) $move->seconds, 'face' => $bond->face->value],
+            $up,
+            $source->kind === SourceKind::Plate ? 'plate' : ($source->kind === SourceKind::GrainBag ? 'grain bag' : 'hot air'),
+            10,
+            $move->seconds,
+            [$burns, 'battery-limit', 'no-flame-ipa'],
+            [new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]), ...$because],
+            $after,
+        );
     }
 
     /** Which part of a side a pass covers, in words that the drawing bears out. */

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** One pair of setting and time on the source, and what comes of it. Estimates. */
+final readonly class Point
+{
+    /**
+     * @param float   $set     °C
+     * @param float   $seconds on the source
+     * @param float   $window  s in still air until the bond grips again; zero if it never lets go
+     * @param float   $margin  K to the nearest limit, or to a bond too cold, whichever is less, also if it stays on a moment longer; negative if one is passed
+     * @param Binding $binding what keeps it from working: Target if nothing does, Time if the bond is too cold
+     */
+    public function __construct(
+        public float $set,
+        public float $seconds,
+        public float $bond,
+        public float $panel,
+        public float $battery,
+        public float $outer,
+        public float $window,
+        public float $margin,
+        public Binding $binding,
+    ) {}
+
+    public function works(): bool
+    {
+        return $this->binding === Binding::Target;
+    }
+}

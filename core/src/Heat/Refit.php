@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/**
+ * Fits the coefficient of a source to readings by bounded least squares: golden section over its logarithm, since what a
+ * thermometer sees rises with it and levels off. The interval is that of the linearised fit with a known error of reading.
+ */
+final readonly class Refit
+{
+    private const ROUNDS = 22;
+    private const GOLDEN = 0.6180339887498949;
+    /** Readings further off than this many standard errors are not explained. */
+    private const IMPLAUSIBLE = 4.0;
+
+    public function __construct(private Curves $curves) {}
+
+    /** @param non-empty-list<Reading> $readings */
+    public function of(Source $source, array $readings): Fit
+    {
+        [$min, $max] = $source->kind->coefficients();
+        $coefficient = exp($this->minimum($source, $readings, log($min), log($max)));
+        $error = $this->misfit($source, $readings, $coefficient);
+        [$low, $high] = $this->interval($source, $readings, $coefficient, $min, $max);
+        $implausible = $error <= self::IMPLAUSIBLE * Reading::ERROR ? null : ($this->meanError($source, $readings, $coefficient) > 0 ? 'too-cold' : 'too-hot');
+
+        return new Fit($coefficient, $low, $high, $error, $implausible);
+    }
+
+    /** @param non-empty-list<Reading> $readings */
+    private function minimum(Source $source, array $readings, float $a, float $b): float
+    {
+        $f = fn(float $log): float => $this->misfit($source, $readings, exp($log));
+        $c = $b - self::GOLDEN * ($b - $a);
+        $d = $a + self::GOLDEN * ($b - $a);
+        [$fc, $fd] = [$f($c), $f($d)];
+        for ($i = 0; $i < self::ROUNDS; ++$i) {
+            if ($fc < $fd) {
+                [$b, $d, $fd] = [$d, $c, $fc];
+                $c = $b - self::GOLDEN * ($b - $a);
+                $fc = $f($c);
+            } else {
+                [$a, $c, $fc] = [$c, $d, $fd];
+                $d = $a + self::GOLDEN * ($b - $a);
+                $fd = $f($d);
+            }
+        }
+
+        return ($a + $b) / 2;
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings
+     *
+     * @return array{float, float}
+     */
+    private function interval(Source $source, array $readings, float $at, float $min, float $max): array
+    {
+        $step = 0.02;
+        $up = $this->errors($source, $readings, min($max, $at * (1 + $step)));
+        $down = $this->errors($source, $readings, max($min, $at * (1 - $step)));
+        $information = 0.0;
+        foreach ($up as $i => $e) {
+            $slope = ($e - $down[$i]) / (log(min($max, $at * (1 + $step))) - log(max($min, $at * (1 - $step))));
+            $information += ($slope / Reading::ERROR) ** 2;
+        }
+        $half = $information > 0 ? 1.96 / sqrt($information) : \INF;
+
+        return [max($min, $at * exp(-$half)), min($max, $at * exp(min($half, 20.0)))];
+    }
+
+    /** @param non-empty-list<Reading> $readings */
+    private function misfit(Source $source, array $readings, float $coefficient): float
+    {
+        $errors = $this->errors($source, $readings, $coefficient);
+
+        return sqrt(array_sum(array_map(static fn(float $e): float => $e * $e, $errors)) / \count($errors));
+    }
+
+    /** @param non-empty-list<Reading> $readings */
+    private function meanError(Source $source, array $readings, float $coefficient): float
+    {
+        return array_sum($this->errors($source, $readings, $coefficient)) / \count($readings);
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings
+     *
+     * @return list<float> predicted less read, K
+     */
+    private function errors(Source $source, array $readings, float $coefficient): array
+    {
+        $last = max(array_map(static fn(Reading $r): float => $r->second, $readings));
+        $samples = $this->curves->run(Programme::empty()->heat($last, $source->withCoefficient($coefficient, Origin::ShopsOwn)), 4.0);
+
+        return array_map(static fn(Reading $r): float => self::at($samples, $r) - $r->celsius, $readings);
+    }
+
+    /** @param list<Sample> $samples */
+    private static function at(array $samples, Reading $reading): float
+    {
+        foreach ($samples as $i => $sample) {
+            if ($sample->second >= $reading->second - 1e-9) {
+                $before = $samples[max(0, $i - 1)];
+                $span = $sample->second - $before->second;
+                $part = $span > 0 ? ($reading->second - $before->second) / $span : 1.0;
+
+                return $reading->probe->of($before) + $part * ($reading->probe->of($sample) - $reading->probe->of($before));
+            }
+        }
+
+        return $reading->probe->of($samples[\count($samples) - 1]);
+    }
+}

@@ -1,0 +1,73 @@
+"""Solves phone stacks with SciPy's BDF on a mesh three times as fine, as a reference for the heat engine.
+
+Run through `./facelift heat-reference`; needs Debian's python3-scipy. Writes reference.json beside this file.
+"""
+import json
+import pathlib
+
+import numpy
+import scipy
+from scipy.integrate import solve_ivp
+
+HERE = pathlib.Path(__file__).resolve().parent
+PHONES = HERE.parents[3] / "phones"
+ROOM = 22.0
+AIR = 10.0
+# On a plate, lifted, under hot air, resting: seconds, W/(m2 K), degrees of what the face meets.
+SPANS = [(200, 125.0, 85.0), (60, AIR, ROOM), (60, 45.0, 110.0), (100, AIR, ROOM)]
+STACKS = [("quillon-vesper", "edge"), ("quillon-vesper", "centre"), ("brasca-fern-5", "edge-back"), ("brasca-fern-5", "battery-front")]
+EVERY = 10
+FINER = 3
+
+
+def mesh(layers):
+    capacity, resistance, contact, owner = [], [], [], []
+    for number, layer in enumerate(layers):
+        cells = FINER * max(4, round(12 * min(1.0, layer["thickness"])))
+        dx = layer["thickness"] / 1000 / cells
+        for i in range(cells):
+            capacity.append(dx * layer["density"] * layer["specificHeat"])
+            resistance.append(dx / layer["conductivity"])
+            contact.append(layer.get("contact", 0.0) if i == cells - 1 else 0.0)
+            owner.append(number)
+    c, r, k = map(numpy.array, (capacity, resistance, contact))
+    return c, 1 / (r[:-1] / 2 + k[:-1] + r[1:] / 2), r[0] / 2, r[-1] / 2, numpy.array(owner)
+
+
+def solve(layers):
+    c, link, front, back, owner = mesh(layers)
+    n = len(c)
+    t = numpy.full(n, ROOM)
+    clock, rows = 0.0, []
+
+    def row(at, profile):
+        rows.append({"second": at, "means": [round(float(profile[owner == l].mean()), 4) for l in range(len(layers))]})
+
+    row(0.0, t)
+    for seconds, h, medium in SPANS:
+        inside, outside = 1 / (1 / h + front), 1 / (1 / AIR + back)
+        matrix = numpy.zeros((n, n))
+        for i in range(n):
+            out = (link[i - 1] if i > 0 else inside) + (link[i] if i < n - 1 else outside)
+            matrix[i, i] = -out / c[i]
+            if i > 0:
+                matrix[i, i - 1] = link[i - 1] / c[i]
+            if i < n - 1:
+                matrix[i, i + 1] = link[i] / c[i]
+        source = numpy.zeros(n)
+        source[0] += inside * medium / c[0]
+        source[-1] += outside * ROOM / c[-1]
+        times = numpy.arange(EVERY, seconds + 1, EVERY)
+        got = solve_ivp(lambda _, y: matrix @ y + source, (0, seconds), t, method="BDF", jac=matrix, t_eval=times, rtol=1e-8, atol=1e-8)
+        for i, at in enumerate(times):
+            row(float(clock + at), got.y[:, i])
+        t, clock = got.y[:, -1], clock + seconds
+    return rows
+
+
+stacks = []
+for phone, name in STACKS:
+    layers = json.loads((PHONES / f"{phone}.phone.json").read_text())["stacks"][name]["layers"]
+    stacks.append({"phone": phone, "stack": name, "rows": solve(layers)})
+(HERE / "reference.json").write_text(json.dumps({"solver": "scipy " + scipy.__version__ + ", solve_ivp, BDF, rtol 1e-8", "room": ROOM, "spans": SPANS, "stacks": stacks}, indent=None) + "\n")
+print(f"{len(stacks)} stacks, {sum(len(s['rows']) for s in stacks)} rows")

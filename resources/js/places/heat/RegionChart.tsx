@@ -1,0 +1,89 @@
+import type { Schemas } from '../../api/client';
+import { mono, sans, slate } from '../../theme/tokens';
+import { clock, say } from '../../words/words';
+
+type Advice = Schemas['HeatAdvice'];
+type Binding = Advice['region'][number]['binding'];
+const W = 420;
+const H = 300;
+const PLOT = { left: 46, right: 410, top: 14, bottom: 224 };
+/** Told apart by sign, not by colour alone. */
+const SIGN: Record<Binding, { text: string; fill: string }> = {
+    target: { text: '●', fill: slate.done },
+    time: { text: '–', fill: slate.cold },
+    battery: { text: '✕', fill: slate.stop },
+    panel: { text: '+', fill: slate.stop },
+};
+
+/** Every setting against every time: what works, and what binds where it does not. */
+export function RegionChart({ advice }: { advice: Advice }) {
+    const sets = [...new Set(advice.region.map((p) => p.set))];
+    const times = [...new Set(advice.region.map((p) => p.seconds))];
+    const cell = { w: (PLOT.right - PLOT.left) / Math.max(1, times.length), h: (PLOT.bottom - PLOT.top) / Math.max(1, sets.length) };
+    const x = (seconds: number): number => PLOT.left + (times.indexOf(seconds) + 0.5) * cell.w;
+    const y = (set: number): number => PLOT.bottom - (sets.indexOf(set) + 0.5) * cell.h;
+    const every = Math.ceil(sets.length / 6);
+    const kinds: Binding[] = ['target', 'time', 'battery', 'panel'];
+    const works = advice.region.filter((p) => p.binding === 'target');
+    const words =
+        works.length === 0
+            ? 'None works.'
+            : `Works from ${Math.min(...works.map((p) => p.set))} to ${Math.max(...works.map((p) => p.set))} °C, ${clock(Math.min(...works.map((p) => p.seconds)))} to ${clock(Math.max(...works.map((p) => p.seconds)))}.`;
+    return (
+        <svg
+            role="img"
+            aria-label={`Setting against time on the source. ${words}`}
+            viewBox={`0 0 ${W} ${H}`}
+            width="100%"
+            style={{ display: 'block', background: slate.deep, borderRadius: 6 }}
+            fontFamily={sans}
+        >
+            {advice.region.map((p) => (
+                <text
+                    key={`${p.set} ${p.seconds}`}
+                    x={x(p.seconds)}
+                    y={y(p.set) + 4}
+                    textAnchor="middle"
+                    fontSize={p.binding === 'target' ? 11 : 9}
+                    fill={SIGN[p.binding].fill}
+                    opacity={p.binding === 'target' ? 1 : 0.65}
+                >
+                    {SIGN[p.binding].text}
+                </text>
+            ))}
+            {advice.best && (
+                <rect
+                    x={x(advice.best.seconds) - 9}
+                    y={y(advice.best.set) - 9}
+                    width="18"
+                    height="18"
+                    rx="4"
+                    fill="none"
+                    stroke={slate.now}
+                    strokeWidth="2.5"
+                />
+            )}
+            {sets.map(
+                (s, i) =>
+                    i % every === 0 && (
+                        <text key={s} x={PLOT.left - 6} y={y(s) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                            {Math.round(s)}
+                        </text>
+                    ),
+            )}
+            {times.map(
+                (t, i) =>
+                    i % 6 === 5 && (
+                        <text key={t} x={x(t)} y={PLOT.bottom + 16} textAnchor="middle" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                            {clock(t)}
+                        </text>
+                    ),
+            )}
+            {kinds.map((k, i) => (
+                <text key={k} x={PLOT.left + 8 + (i % 2) * 176} y={PLOT.bottom + 42 + Math.floor(i / 2) * 20} fontSize="14" fill={slate.line}>
+                    <tspan fill={SIGN[k].fill}>{SIGN[k].text}</tspan> {say(`binding.${k}`)}
+                </text>
+            ))}
+        </svg>
+    );
+}

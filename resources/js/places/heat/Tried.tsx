@@ -1,0 +1,70 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import type { Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import type { HeatSource } from '../../heat/source';
+import { Refusal } from '../../shell/Refusal';
+import { Figure } from '../../stations/Scope';
+import { clock, say, sayReason } from '../../words/words';
+import { HeatCurves } from './HeatCurves';
+import { RegionChart } from './RegionChart';
+
+interface Props {
+    tried: Schemas['HeatTried'];
+    wide: boolean;
+    take: (seconds: number) => void;
+    set: (s: HeatSource) => void;
+}
+
+/** What one source does to one bond: at lift-off, the curves, and every setting and time that works. */
+export function Tried({ tried, wide, take, set }: Props) {
+    const answer = useQuery(queries.heat(tried));
+    const a = answer.data;
+    if (!a) {
+        return <Refusal error={answer.error} />;
+    }
+    const off = a.samples.reduce((best, s) => (Math.abs(s.t - a.lift) < Math.abs(best.t - a.lift) ? s : best));
+    const band = a.band.find((b) => b.t === off.t);
+    const works = a.region.filter((p) => p.binding === 'target').length;
+    return (
+        <>
+            <Refusal error={answer.error} />
+            <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+                <Figure
+                    name={`bond after ${clock(a.lift)}, of ${a.window.low}–${a.window.high}`}
+                    value={`${off.bond.toFixed(0)} °C${band ? ` (${band.low.toFixed(0)}–${band.high.toFixed(0)})` : ''}`}
+                />
+                <Figure name={`battery, stop at ${a.limits.batteryStop}`} value={`${off.battery.toFixed(0)} °C`} />
+                <Figure name={`panel, limit ${a.limits.panel}`} value={`${off.panel.toFixed(0)} °C`} />
+                <Figure name="of what the panel bears" value={`${Math.round(100 * a.panelUsed)} %`} />
+            </Box>
+            <Typography>
+                <b>{a.best ? 'Gentlest that works: ' : 'Nothing works: '}</b>
+                {a.because.map((b) => sayReason(b)).join('. ')}.{' '}
+                {a.best && (
+                    <Button
+                        size="small"
+                        variant="outlined"
+                        onClick={() => {
+                            take(a.best?.seconds ?? tried.seconds);
+                            if (tried.source.kind !== 'grain-bag') {
+                                set({ ...tried.source, set: Math.round(a.best?.set ?? 0) });
+                            }
+                        }}
+                    >
+                        Take it
+                    </Button>
+                )}
+            </Typography>
+            <Box sx={{ display: 'grid', gridTemplateColumns: wide ? '1.5fr 1fr' : '1fr', gap: 2, minWidth: 0 }}>
+                <HeatCurves advice={a} />
+                <RegionChart advice={a} />
+            </Box>
+            <Typography color="textSecondary">
+                {works} of {a.region.length} pairs of setting and time work. Contact {a.source.coefficient} W/m²K, {say(`origin.${a.source.origin}`)}.
+            </Typography>
+        </>
+    );
+}
