@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BenchHeatController;
 use App\Http\Controllers\CheckInController;
 use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\CountController;
@@ -98,6 +99,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::put('plan', [PlanController::class, 'update'])->can('choose', 'job');
         Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
         Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
+        Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

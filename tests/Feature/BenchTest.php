@@ -104,4 +104,43 @@ final class BenchTest extends TestCase
 
         return $t;
     }
+
+    public function testAReadingCorrectsWhatFollowsAndAnImplausibleOneIsSaid(): void
+    {
+        $t = $this->atBench();
+        $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200)->assertJsonPath('heat', null);
+        $this->travelTo(now()->startOfMinute());
+        $started = now()->getTimestampMs() - 120_000;
+        $steps = ['power-off', 'take-out:sim-tray', 'tape-glass', 'unscrew:tail-screws'];
+        $events = array_map(fn(string $s, int $i): array => $this->at($t, 'step-done', ['step' => $s], $started - 60_000 + $i), $steps, array_keys($steps));
+        $answer = $t->send([...$events, $this->at($t, 'timer-started', ['step' => 'heat:seal'], $started)]);
+        self::assertSame([], $answer['refused']);
+        $plain = $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200);
+        self::assertSame([true, null], [$plain->json('heat.on'), $plain->json('heat.fit')]);
+        $lift = $plain->json('heat.liftAt');
+        self::assertIsInt($lift);
+        // The glass is four kelvin cooler than reckoned: a weaker contact, so it takes longer.
+        $outer = $plain->json('heat.samples.25.outer');
+        self::assertIsFloat($outer);
+        $t->send([$this->at($t, 'reading', ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => (int) round(10 * ($outer - 4))], $started + 100_000)]);
+        $corrected = $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200);
+        self::assertLessThan(125, $corrected->json('heat.fit.coefficient'));
+        self::assertNull($corrected->json('heat.fit.implausible'));
+        self::assertGreaterThan($lift, $corrected->json('heat.liftAt'));
+        $t->send([$this->at($t, 'reading', ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 250], $started + 110_000)]);
+        $loose = $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200);
+        self::assertSame(['too-cold', 1], [$loose->json('heat.fit.implausible'), $loose->json('heat.fit.used')]);
+        self::assertEqualsWithDelta($corrected->json('heat.fit.coefficient'), $loose->json('heat.fit.coefficient'), 0.5, 'the loose reading changes nothing');
+        $this->ask('GET', "/jobs/$t->job/heat/no-such-bond", status: 200)->assertJsonPath('heat', null);
+    }
+
+    /**
+     * @param array<string, string|int> $data
+     *
+     * @return array{id: string, type: string, at: int, data: array<string, string|int>}
+     */
+    private function at(Technician $t, string $type, array $data, int $ms): array
+    {
+        return array_replace($t->event($type, $data), ['at' => $ms]);
+    }
 }

@@ -35,7 +35,7 @@ final readonly class HeatController
         $source = (new SourceReader())->read($request->source(), $request->room());
         $fit = $this->desk->refit($this->phones->phone($request->phone()), $request->bond(), $source, $request->readings(), $request->room());
 
-        return new JsonResponse(['coefficient' => round($fit->coefficient, 1), 'low' => round($fit->low, 1), 'high' => round($fit->high, 1), 'misfit' => round($fit->misfit, 2), 'implausible' => $fit->implausible]);
+        return new JsonResponse(['coefficient' => round($fit->coefficient, 1), 'low' => round($fit->low, 1), 'high' => round($fit->high, 1), 'misfit' => round($fit->misfit, 2), 'implausible' => $fit->implausible, 'used' => $fit->used]);
     }
 
     public function index(): JsonResponse

@@ -28,6 +28,9 @@ final readonly class BenchStateResource
             'tests' => self::tests($state),
             'waived' => (object) $state->waived,
             'extraHeat' => array_map(static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $state->extraHeat),
+            'soaked' => $state->soaked,
+            'readings' => array_map(static fn(Event $e): array => ['step' => $e->text('step'), 'at' => $e->at, 'probe' => $e->text('probe'), 'tenths' => (int) $e->tenths()], $state->readings),
+            'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $state->rungs),
             'problems' => array_map(static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $state->problems),
         ];
     }

@@ -20,6 +20,9 @@ final readonly class BenchState
      * @param list<Event>                           $problems
      * @param list<Event>                           $extraHeat heatings beyond the plan, on and off in turn
      * @param array<string, true>                   $known     ids of all events, undone ones too
+     * @param list<Event>                           $readings  temperatures read
+     * @param list<Event>                           $rungs     rungs of the ladder that were tried
+     * @param bool                                  $soaked    alcohol or remover has been in the battery's well: it gets no more heat at all
      */
     public function __construct(
         public array $done,
@@ -35,6 +38,9 @@ final readonly class BenchState
         public array $problems,
         public array $extraHeat,
         public array $known,
+        public array $readings = [],
+        public array $rungs = [],
+        public bool $soaked = false,
     ) {}
 
     /** The first step of the plan that is not done; null when all are. */

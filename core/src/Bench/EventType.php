@@ -17,4 +17,6 @@ enum EventType: string
     case Test = 'test';
     case GateWaived = 'gate-waived';
     case Problem = 'problem';
+    case Reading = 'reading';
+    case Rung = 'rung';
 }

@@ -40,6 +40,9 @@ final readonly class Fold
             array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Problem)),
             array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::ExtraHeat)),
             array_fill_keys(array_map(static fn(Event $e): string => $e->id, $known), true),
+            array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Reading)),
+            array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Rung)),
+            self::soaked($plan, $live),
         );
     }
 
@@ -123,6 +126,12 @@ final readonly class Fold
         }
 
         return array_keys($wet);
+    }
+
+    /** @param list<Event> $events */
+    private static function soaked(BenchPlan $plan, array $events): bool
+    {
+        return array_filter($events, static fn(Event $e): bool => ($e->type === EventType::Wetted ? $e->text('place') : ($e->type === EventType::StepDone ? $plan->steps[$e->text('step')]->wets ?? null : null)) === 'battery-well') !== [];
     }
 
     /** @param list<Event> $events */

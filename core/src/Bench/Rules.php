@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Facelift\Bench;
 
 use Facelift\Document\Reason;
+use Facelift\Heat\Probe;
+use Facelift\Heat\Rung;
 
 /** Says whether an event may happen in a state. */
 final readonly class Rules
@@ -26,6 +28,8 @@ final readonly class Rules
             EventType::Test => $this->test($plan, $event),
             EventType::GateWaived => $this->waiver($plan, $event),
             EventType::Problem => trim($event->text('text')) === '' ? self::never('reason-missing') : null,
+            EventType::Reading => $this->reading($plan, $event),
+            EventType::Rung => Rung::tryFrom($event->text('rung')) === null ? self::never('unknown-rung') : ($event->text('rung') === Rung::Heat->value || $event->text('rung') === Rung::Longer->value ? $this->hot($state) : null),
         };
     }
 
@@ -48,8 +52,8 @@ final readonly class Rules
 
     private function safety(BenchPlan $plan, BenchState $state, BenchStep $step): ?Refusal
     {
-        if ($step->isHot() && $state->wet !== []) {
-            return self::later('wet', ['places' => implode(', ', $state->wet)]);
+        if ($step->isHot() && $this->hot($state) !== null) {
+            return $this->hot($state);
         }
         $touched = [...$step->off, ...$step->on];
         $powerFirst = \in_array($plan->power, $step->off, true);
@@ -144,7 +148,25 @@ final readonly class Rules
             return self::never('unknown-state');
         }
 
-        return $event->text('state') === 'on' && $state->wet !== [] ? self::later('wet', ['places' => implode(', ', $state->wet)]) : null;
+        return $event->text('state') === 'on' ? $this->hot($state) : null;
+    }
+
+    /** May anything hot come near? Not to a soaked battery, ever; not where it is wet until it is confirmed dry. */
+    private function hot(BenchState $state): ?Refusal
+    {
+        return match (true) {
+            $state->soaked => self::later('soaked', []),
+            $state->wet !== [] => self::later('wet', ['places' => implode(', ', $state->wet)]),
+            default => null,
+        };
+    }
+
+    private function reading(BenchPlan $plan, Event $event): ?Refusal
+    {
+        $tenths = $event->tenths();
+        $known = Probe::tryFrom($event->text('probe')) !== null && isset($plan->steps[$event->text('step')]);
+
+        return !$known || $tenths === null || $tenths < -200 || $tenths > 2500 ? self::never('unknown-reading') : null;
     }
 
     private function battery(Event $event): ?Refusal

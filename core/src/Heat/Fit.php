@@ -12,7 +12,8 @@ final readonly class Fit
      * @param float       $low         lower end of the 95 % interval, within the bounds of the source
      * @param float       $high
      * @param float       $misfit      root mean square of what is left, K
-     * @param string|null $implausible `too-cold` or `too-hot` if no coefficient explains the readings: a loose probe, or a wrong spot
+     * @param string|null $implausible `too-cold` or `too-hot` if no coefficient explains a reading: a loose probe, or a wrong spot
+     * @param int         $used        readings that the fit rests on; zero if none is plausible
      */
-    public function __construct(public float $coefficient, public float $low, public float $high, public float $misfit, public ?string $implausible) {}
+    public function __construct(public float $coefficient, public float $low, public float $high, public float $misfit, public ?string $implausible, public int $used) {}
 }

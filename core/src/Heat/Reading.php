@@ -11,7 +11,7 @@ final readonly class Reading
     public const ERROR = 1.5;
 
     /**
-     * @param float $second  since the source was put on
+     * @param float $second  since the phone was at room temperature
      * @param float $celsius
      */
     public function __construct(public Probe $probe, public float $second, public float $celsius) {}

@@ -15,18 +15,47 @@ final readonly class Refit
     /** Readings further off than this many standard errors are not explained. */
     private const IMPLAUSIBLE = 4.0;
 
-    public function __construct(private Curves $curves) {}
+    /** @param (\Closure(Source): Programme)|null $programme what happened to the phone, given the source; null for one heating from the start */
+    public function __construct(private Curves $curves, private ?\Closure $programme = null) {}
 
     /** @param non-empty-list<Reading> $readings */
     public function of(Source $source, array $readings): Fit
     {
         [$min, $max] = $source->kind->coefficients();
-        $coefficient = exp($this->minimum($source, $readings, log($min), log($max)));
-        $error = $this->misfit($source, $readings, $coefficient);
-        [$low, $high] = $this->interval($source, $readings, $coefficient, $min, $max);
-        $implausible = $error <= self::IMPLAUSIBLE * Reading::ERROR ? null : ($this->meanError($source, $readings, $coefficient) > 0 ? 'too-cold' : 'too-hot');
+        [$good, $implausible] = $this->plausible($source, $readings, $min, $max);
+        $used = $good === [] ? $readings : $good;
+        $coefficient = exp($this->minimum($source, $used, log($min), log($max)));
+        [$low, $high] = $this->interval($source, $used, $coefficient, $min, $max);
 
-        return new Fit($coefficient, $low, $high, $error, $implausible);
+        return new Fit($coefficient, $low, $high, $this->misfit($source, $used, $coefficient), $implausible, \count($good));
+    }
+
+    /**
+     * Readings that some coefficient within its bounds explains, and what is wrong with the last one that none does.
+     *
+     * @param non-empty-list<Reading> $readings
+     *
+     * @return array{list<Reading>, string|null}
+     */
+    private function plausible(Source $source, array $readings, float $min, float $max): array
+    {
+        $weakest = $this->errors($source, $readings, $min);
+        $strongest = $this->errors($source, $readings, $max);
+        $slack = self::IMPLAUSIBLE * Reading::ERROR;
+        $good = [];
+        $wrong = null;
+        foreach ($readings as $i => $reading) {
+            // Predicted less read: above the slack even with the weakest contact is too cold, below it with the strongest too hot.
+            if (min($weakest[$i], $strongest[$i]) > $slack) {
+                $wrong = 'too-cold';
+            } elseif (max($weakest[$i], $strongest[$i]) < -$slack) {
+                $wrong = 'too-hot';
+            } else {
+                $good[] = $reading;
+            }
+        }
+
+        return [$good, $wrong];
     }
 
     /** @param non-empty-list<Reading> $readings */
@@ -79,12 +108,6 @@ final readonly class Refit
         return sqrt(array_sum(array_map(static fn(float $e): float => $e * $e, $errors)) / \count($errors));
     }
 
-    /** @param non-empty-list<Reading> $readings */
-    private function meanError(Source $source, array $readings, float $coefficient): float
-    {
-        return array_sum($this->errors($source, $readings, $coefficient)) / \count($readings);
-    }
-
     /**
      * @param non-empty-list<Reading> $readings
      *
@@ -93,7 +116,8 @@ final readonly class Refit
     private function errors(Source $source, array $readings, float $coefficient): array
     {
         $last = max(array_map(static fn(Reading $r): float => $r->second, $readings));
-        $samples = $this->curves->run(Programme::empty()->heat($last, $source->withCoefficient($coefficient, Origin::ShopsOwn)), 4.0);
+        $tried = $source->withCoefficient($coefficient, Origin::ShopsOwn);
+        $samples = $this->curves->run($this->programme === null ? Programme::empty()->heat($last, $tried) : ($this->programme)($tried), 4.0);
 
         return array_map(static fn(Reading $r): float => self::at($samples, $r) - $r->celsius, $readings);
     }

@@ -39,6 +39,31 @@ final class RulesTest extends TestCase
         self::assertNull($bench->try(T::TimerStarted, ['step' => 'reheat:seal']));
     }
 
+    public function testASoakedBatteryGetsNoMoreHeatAtAll(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('reheat:seal');
+        $bench->try(T::Wetted, ['place' => 'battery-well']);
+        $bench->try(T::Dried, ['place' => 'battery-well']);
+        self::assertSame([], $bench->state()->wet);
+        foreach ([[T::TimerStarted, ['step' => 'reheat:seal']], [T::ExtraHeat, ['state' => 'on']], [T::Rung, ['rung' => 'longer']]] as [$type, $data]) {
+            self::assertSame('soaked', $bench->try($type, $data)?->reason->code, $type->value);
+        }
+        self::assertNull($bench->try(T::ExtraHeat, ['state' => 'off']), 'taking heat away is always allowed');
+        self::assertNull($bench->try(T::Rung, ['rung' => 'thin-metal']));
+    }
+
+    public function testAReadingNeedsAPlaceAStepAndATemperature(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        self::assertNull($bench->try(T::Reading, ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 701]));
+        self::assertCount(1, $bench->state()->readings);
+        foreach ([['probe' => 'nose', 'step' => 'heat:seal', 'tenths' => 701], ['probe' => 'edge', 'step' => 'nothing', 'tenths' => 701], ['probe' => 'edge', 'step' => 'heat:seal'], ['probe' => 'edge', 'step' => 'heat:seal', 'tenths' => 9999]] as $data) {
+            self::assertSame('unknown-reading', $bench->try(T::Reading, $data)?->reason->code);
+        }
+        self::assertSame('unknown-rung', $bench->try(T::Rung, ['rung' => 'hammer'])?->reason->code);
+    }
+
     public function testNotClosedWithAScrewMissingFromTheMat(): void
     {
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);

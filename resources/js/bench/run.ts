@@ -67,6 +67,8 @@ export function runOf(plan: Plan, state: BenchState, waiting: readonly BenchEven
                 extraHeat.push({ at: event.at, state: text(event, 'state') });
                 break;
             case 'problem':
+            case 'reading':
+            case 'rung':
                 break;
         }
     }

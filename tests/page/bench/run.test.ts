@@ -65,6 +65,9 @@ const empty = {
     tests: [],
     waived: {},
     problems: [],
+    readings: [],
+    rungs: [],
+    soaked: false,
 } as BenchState;
 const event = (id: string, type: BenchEvent['type'], at: number, data: BenchEvent['data']): BenchEvent => ({ id, type, at, data });
 
