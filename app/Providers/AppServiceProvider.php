@@ -12,6 +12,7 @@ use App\Support\PartsList\ListStore;
 use App\Support\PhoneLibrary;
 use App\Support\PhotoStore;
 use App\Support\ShopBook;
+use App\Support\TestClock;
 use App\Support\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -41,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        (new TestClock(Config::string('facelift.clock')))->wind();
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));

@@ -92,7 +92,7 @@ write_fpm() {
         printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$DATA/log/php-fpm.log" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\n'
-        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL; do
+        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_CLOCK; do
             printf 'env[%s] = "%s"\n' "$name" "${!name:-}"
         done
     } >"$RUN/php-fpm.conf"

@@ -24,6 +24,12 @@ export const queries = {
     plan: (id: string) => queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => take(api.GET('/api/jobs/{job}/plan', path(id))) }),
     bench: (id: string) =>
         queryOptions({ queryKey: ['job', id, 'bench'], queryFn: () => take(api.GET('/api/jobs/{job}/bench', path(id))), refetchInterval: 15_000 }),
+    benchHeat: (id: string, bond: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'heat', bond],
+            queryFn: () => take(api.GET('/api/jobs/{job}/heat/{bond}', { params: { path: { job: id, bond } } })),
+            refetchInterval: 5_000,
+        }),
     proof: (id: string) => queryOptions({ queryKey: ['job', id, 'proof'], queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))) }),
     timers: () => queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),
     shelf: (find = '', state = '', page = 1) =>

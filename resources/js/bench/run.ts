@@ -12,6 +12,7 @@ export interface Run {
     tests: ReadonlyMap<string, string>;
     waived: ReadonlyMap<string, string>;
     wet: ReadonlySet<string>;
+    soaked: boolean;
     batteryIn: boolean;
     extraHeat: readonly { at: number; state: string }[];
     next: Step | null;
@@ -72,7 +73,7 @@ export function runOf(plan: Plan, state: BenchState, waiting: readonly BenchEven
                 break;
         }
     }
-    return { done, timers, tests, waived, wet, batteryIn, extraHeat, next: plan.steps.find((s) => !done.has(s.id)) ?? null };
+    return { done, timers, tests, waived, wet, soaked: state.soaked, batteryIn, extraHeat, next: plan.steps.find((s) => !done.has(s.id)) ?? null };
 }
 
 /** The confirmation that an undo would take back: the latest one. */

@@ -1,10 +1,12 @@
 import { useEffect, useState } from 'react';
 
 let offset = 0;
+const clocks = new Set<() => void>();
 
-/** Clocks run by the server's time, so that two screens show the same. */
+/** Clocks run by the server's time, so that two screens show the same; running ones are set right at once. */
 export function learnServerTime(serverMs: number): void {
     offset = serverMs - Date.now();
+    clocks.forEach((tick) => tick());
 }
 
 export const serverNow = (): number => Math.round(Date.now() + offset);
@@ -16,8 +18,13 @@ export function useNow(running: boolean): number {
         if (!running) {
             return undefined;
         }
-        const tick = window.setInterval(() => setNow(serverNow()), 250);
-        return () => window.clearInterval(tick);
+        const tick = () => setNow(serverNow());
+        const timer = window.setInterval(tick, 250);
+        clocks.add(tick);
+        return () => {
+            window.clearInterval(timer);
+            clocks.delete(tick);
+        };
     }, [running]);
     return now;
 }

@@ -25,6 +25,7 @@ export const outbox = new Outbox({
     answered: (job, state) => {
         queryClient.setQueryData(queries.bench(job).queryKey, state);
         void queryClient.invalidateQueries({ queryKey: ['timers'] });
+        void queryClient.invalidateQueries({ queryKey: ['job', job, 'heat'] });
         void queryClient.invalidateQueries({ queryKey: queries.job(job).queryKey, exact: true });
         void queryClient.invalidateQueries({ queryKey: queries.proof(job).queryKey });
     },

@@ -7,6 +7,8 @@ type Sample = Opening['samples'][number];
 
 const W = 600;
 const H = 196;
+type Drawn = 'bond' | 'battery' | 'panel' | 'outer';
+
 const PLOT = { left: 62, right: 588, top: 26, bottom: 168 };
 
 /** Estimated temperature at a moment, straight between samples. */
@@ -23,19 +25,28 @@ export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
 }
 
 /** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
-export function Strip({ opening, at, name }: { opening: Opening; at: number | null; name: string }) {
+interface Props {
+    opening: Opening;
+    at: number | null;
+    name: string;
+    /** Keeps its shape instead of filling the room it is given. */
+    whole?: boolean;
+    readings?: readonly { t: number; probe: string; celsius: number }[];
+}
+
+export function Strip({ opening, at, name, readings = [], whole = false }: Props) {
     const end = opening.samples[opening.samples.length - 1]?.t ?? 1;
     const top = Math.max(95, opening.window.high + 8);
     const x = (t: number): number => PLOT.left + ((PLOT.right - PLOT.left) * t) / end;
     const y = (c: number): number => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 20)) / (top - 20);
     const now = at ?? 0;
     const here = sampleAt(opening.samples, now);
-    const path = (key: 'bond' | 'battery' | 'panel', from: number, to: number): string =>
+    const path = (key: Drawn, from: number, to: number): string =>
         opening.samples
             .filter((s) => s.t >= from && s.t <= to)
             .map((s, i) => `${i === 0 ? 'M' : 'L'}${x(s.t).toFixed(1)} ${y(s[key]).toFixed(1)}`)
             .join(' ');
-    const curve = (key: 'bond' | 'battery' | 'panel', stroke: string, width: number) => (
+    const curve = (key: Drawn, stroke: string, width: number) => (
         <>
             <path d={path(key, 0, now)} fill="none" stroke={stroke} strokeWidth={width} />
             <path d={path(key, now, end)} fill="none" stroke={stroke} strokeWidth={width} strokeDasharray="2 5" />
@@ -50,7 +61,7 @@ export function Strip({ opening, at, name }: { opening: Opening; at: number | nu
             viewBox={`0 0 ${W} ${H}`}
             width="100%"
             height="100%"
-            preserveAspectRatio="none"
+            preserveAspectRatio={whole ? 'xMidYMid meet' : 'none'}
             style={{ display: 'block', background: slate.deep }}
             fontFamily={sans}
         >
@@ -61,7 +72,7 @@ export function Strip({ opening, at, name }: { opening: Opening; at: number | nu
                 height={y(opening.window.low) - y(opening.window.high)}
                 fill="#2F4536"
             />
-            <text x={PLOT.right - 6} y={y(opening.window.high) + 15} textAnchor="end" fontSize="13" fill="#A9DDBF">
+            <text x={PLOT.left + 6} y={y(opening.window.high) + 15} fontSize="13" fill="#A9DDBF">
                 bond parts here
             </text>
             {opening.phases
@@ -84,8 +95,9 @@ export function Strip({ opening, at, name }: { opening: Opening; at: number | nu
                 strokeWidth="1.4"
             />
             <text
-                x={PLOT.left + 4}
-                y={y(opening.limits.batteryStop) - 5}
+                x={PLOT.right - 6}
+                textAnchor="end"
+                y={y(opening.limits.batteryStop) + 15}
                 fontSize="12.5"
                 fill={slate.stop}
                 stroke={slate.deep}
@@ -99,6 +111,7 @@ export function Strip({ opening, at, name }: { opening: Opening; at: number | nu
                     {c} °C
                 </text>
             ))}
+            {curve('outer', '#D9C7A6', 1)}
             {curve('panel', '#8FA3A9', 1.2)}
             {curve('battery', slate.cold, 1.8)}
             {curve('bond', slate.now, 2.6)}
@@ -131,6 +144,23 @@ export function Strip({ opening, at, name }: { opening: Opening; at: number | nu
                     </text>
                 </>
             )}
+            {readings.map((r) => (
+                <g key={`${r.t} ${r.probe}`}>
+                    <circle cx={x(r.t)} cy={y(r.celsius)} r="4.5" fill={slate.deep} stroke={slate.line} strokeWidth="2" />
+                    <text
+                        x={x(r.t) - 8}
+                        y={y(r.celsius) - 6}
+                        textAnchor="end"
+                        fontSize="12.5"
+                        fill={slate.line}
+                        stroke={slate.deep}
+                        strokeWidth="4"
+                        paintOrder="stroke"
+                    >
+                        read {r.celsius.toFixed(1)}
+                    </text>
+                </g>
+            ))}
             <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>
                 {name} · estimates: nobody can see these temperatures
             </text>

@@ -2,10 +2,13 @@ import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Step } from '../api/client';
-import { heatOf, lastDone, modelTime, untested } from '../bench/run';
+import { queries } from '../api/queries';
+import { asItWent, heatingOf, heatWords } from '../bench/heat';
+import { heatOf, lastDone, modelTime, movesOf, untested } from '../bench/run';
 import { report } from '../bench/useOutbox';
 import { useNow } from '../bench/useNow';
 import { Mat } from '../mat/Mat';
@@ -15,6 +18,7 @@ import { Strip } from '../mat/Strip';
 import { Refusal } from '../shell/Refusal';
 import { useJob } from '../shell/jobContext';
 import { say } from '../words/words';
+import { HeatBar } from './HeatBar';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { useRun } from './useRun';
@@ -24,6 +28,9 @@ const KEYS = [
     ['Backspace', 'Undo the last step'],
     ['H', 'Heat again, and off again'],
     ['P', 'Problem: note, alcohol, battery, screws'],
+    ['R', 'Reading of the thermometer'],
+    ['F', 'Heat, large'],
+    ['M', 'Sound on, off'],
     ['S', 'Screw mat'],
     ['/', 'Find a step'],
     ['?', 'These keys'],
@@ -55,6 +62,10 @@ export function Bench() {
             : null;
     const opening = ready?.plan.openings.find((o) => o.bond === bond);
     const heat = ready && bond ? heatOf(ready.plan, ready.run, bond) : ({ kind: 'none' } as const);
+
+    const begun = ready !== null && bond !== null && heatingOf(movesOf(ready.plan, bond), ready.run) !== null;
+    const heated = useQuery({ ...queries.benchHeat(job.id, bond ?? ''), enabled: begun }).data?.heat ?? null;
+    const real = begun ? heated : null;
 
     const go = () => {
         if (!step || !mayWork || isDone || open.length > 0) {
@@ -99,7 +110,17 @@ export function Bench() {
             </Box>
         );
     }
-    const at = opening ? modelTime(view.plan, view.run, opening.bond, now) : null;
+    const at = opening ? (real ? Math.max(0, (now - real.from) / 1000) : modelTime(view.plan, view.run, opening.bond, now)) : null;
+    const strip = (whole: boolean) =>
+        opening && (
+            <Strip
+                opening={asItWent(opening, real)}
+                readings={real?.readings ?? []}
+                at={at}
+                name={phone.bonds.find((b) => b.id === opening.bond)?.name ?? opening.bond}
+                whole={whole}
+            />
+        );
     const done = new Set(view.run.done.keys());
     // The cracks belong to the old part: after it is set aside the drawing shows the new one.
     const drawn = job.condition?.marks ?? [];
@@ -116,7 +137,14 @@ export function Bench() {
             }}
         >
             <StepList plan={view.plan} run={view.run} current={step?.id ?? null} choose={setLooking} />
-            <Box sx={{ display: 'grid', gridTemplateRows: opening ? 'minmax(0, 1fr) 200px' : 'minmax(0, 1fr)', minHeight: 0, bgcolor: '#24323A' }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateRows: opening ? (real ? 'minmax(0, 1fr) auto 200px' : 'minmax(0, 1fr) 200px') : 'minmax(0, 1fr)',
+                    minHeight: 0,
+                    bgcolor: '#24323A',
+                }}
+            >
                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                     {screws ? (
                         <ScrewMat plan={view.plan} done={done} />
@@ -130,7 +158,17 @@ export function Bench() {
                         />
                     )}
                 </Box>
-                {opening && <Strip opening={opening} at={at} name={phone.bonds.find((b) => b.id === opening.bond)?.name ?? opening.bond} />}
+                {opening && real && (
+                    <HeatBar
+                        job={job.id}
+                        heat={real}
+                        words={heatWords(real, opening.limits.batteryStop, now)}
+                        heating={heatingOf(movesOf(view.plan, opening.bond), view.run)}
+                        mayWork={mayWork}
+                        strip={strip(true)}
+                    />
+                )}
+                {strip(false)}
             </Box>
             <StepCard
                 job={job}
@@ -140,6 +178,7 @@ export function Bench() {
                 step={step}
                 now={now}
                 heat={heat}
+                heated={real}
                 problem={problem}
                 mayWork={mayWork}
                 go={go}

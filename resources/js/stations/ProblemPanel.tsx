@@ -6,14 +6,23 @@ import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
 import { Link } from 'react-router';
 import type { Step } from '../api/client';
+import type { Heated } from '../bench/heat';
 import type { Run } from '../bench/run';
 import { report } from '../bench/useOutbox';
-import { say } from '../words/words';
+import { say, sayReason } from '../words/words';
 
 const PLACES = ['edge', 'back', 'battery-well'] as const;
 
 /** What the plan did not foresee: a note, alcohol somewhere, the battery in for a look, screws that are not there. */
-export function ProblemPanel({ job, run, step, close }: { job: string; run: Run; step: Step; close: () => void }) {
+interface Props {
+    job: string;
+    run: Run;
+    step: Step;
+    ladder: Heated['ladder'] | null;
+    close: () => void;
+}
+
+export function ProblemPanel({ job, run, step, ladder, close }: Props) {
     const [note, setNote] = useState('');
     const screws = step.kind === 'unscrew' || step.kind === 'screw-in';
     const keep = (event: SyntheticEvent) => {
@@ -41,6 +50,7 @@ export function ProblemPanel({ job, run, step, close }: { job: string; run: Run;
                     Keep
                 </Button>
             </Box>
+            {ladder && <Holds job={job} ladder={ladder} close={close} />}
             <Typography variant="body2" color="textSecondary">
                 Alcohol used, or dry again
             </Typography>
@@ -88,6 +98,27 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
                 }}
             >
                 Done so
+            </Button>
+        </Box>
+    );
+}
+
+/** The bond holds fast: the next rung, and the one rule that ends the trying. */
+function Holds({ job, ladder, close }: { job: string; ladder: Heated['ladder']; close: () => void }) {
+    const tried = () => {
+        report(job, 'rung', { rung: ladder.next });
+        if (ladder.next === 'alcohol' || ladder.next === 'remover') {
+            report(job, 'wetted', { place: 'edge' });
+        }
+        close();
+    };
+    return (
+        <Box component="section" aria-label="The bond holds" sx={{ display: 'grid', gap: 0.75 }}>
+            <Typography>
+                <b>The bond holds. Next: {say(`rung.${ladder.next}`)}.</b> {sayReason(ladder.because)}.
+            </Typography>
+            <Button variant="outlined" color="inherit" onClick={tried} disabled={ladder.tried.includes(ladder.next)}>
+                Done: {say(`rung.${ladder.next}`)}
             </Button>
         </Box>
     );

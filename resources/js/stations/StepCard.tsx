@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Job, PhoneFile, Plan, Step } from '../api/client';
+import type { Heated } from '../bench/heat';
 import { untested, type Heat, type Run } from '../bench/run';
 import { outbox, useOutbox } from '../bench/useOutbox';
 import { Note } from '../shell/Note';
@@ -20,6 +21,7 @@ interface Props {
     step: Step | null;
     now: number;
     heat: Heat;
+    heated: Heated | null;
     problem: boolean;
     mayWork: boolean;
     go: () => void;
@@ -73,7 +75,7 @@ export function StepCard(p: Props) {
                 ) : (
                     <StepBody {...p} step={step} done={done} started={started} />
                 )}
-                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} close={p.toggleProblem} />}
+                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
                 {!p.mayWork && (
                     <Note tone="plain">
                         {job.handedOverAt ? 'This job is handed over and closed.' : 'Your account may look at the bench but not work at it.'}
@@ -125,7 +127,19 @@ export function StepCard(p: Props) {
     );
 }
 
-function StepBody({ job, phone, plan, run, step, now, heat, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
+function StepBody({
+    job,
+    phone,
+    plan,
+    run,
+    step,
+    now,
+    heat,
+    heated,
+    done,
+    started,
+    mayWork,
+}: Props & { step: Step; done: boolean; started: number | undefined }) {
     const cautions = step.cautions;
     return (
         <>
@@ -142,12 +156,13 @@ function StepBody({ job, phone, plan, run, step, now, heat, done, started, mayWo
                     </Box>
                 ))}
             </Box>
-            {!done && <BigClock step={step} now={now} started={started} heat={heat} />}
+            {!done && <BigClock step={step} now={now} started={started} heat={heat} heated={heated} />}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">
                     Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
                 </Note>
             ))}
+            {run.soaked && <Note tone="stop">{say('reason.soaked')}.</Note>}
             {run.batteryIn && !done && touchesOthers(phone, step) && (
                 <Note tone="care">The battery is plugged in: unplug it before touching another connector.</Note>
             )}
@@ -169,7 +184,27 @@ function StepBody({ job, phone, plan, run, step, now, heat, done, started, mayWo
     );
 }
 
-function BigClock({ step, now, started, heat }: { step: Step; now: number; started: number | undefined; heat: Heat }) {
+interface BigClockProps {
+    step: Step;
+    now: number;
+    started: number | undefined;
+    heat: Heat;
+    heated: Heated | null;
+}
+
+function BigClock({ step, now, started, heat, heated }: BigClockProps) {
+    // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server has answered.
+    if ((step.kind === 'heat' || step.kind === 'reheat') && started !== undefined && heated?.on === true && heated.liftAt !== null) {
+        const left = (heated.liftAt - now) / 1000;
+        const corrected = heated.fit !== null && heated.fit.used > 0;
+        return (
+            <ClockLine
+                seconds={left}
+                words={left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(step)}
+                late={left <= 0}
+            />
+        );
+    }
     if (step.wait > 0) {
         const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
         return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(step) : overdue(step)} late={left < 0} />;
@@ -182,7 +217,7 @@ function BigClock({ step, now, started, heat }: { step: Step; now: number; start
         return <ClockLine seconds={left} words="heating again. Press H when it is off the heat." late={left < 0} />;
     }
     if (heat.kind === 'working') {
-        const left = (heat.until - now) / 1000;
+        const left = ((heated?.gripsAt ?? heat.until) - now) / 1000;
         return (
             <ClockLine
                 seconds={Math.max(0, left)}
