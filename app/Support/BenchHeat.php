@@ -30,6 +30,8 @@ final readonly class BenchHeat
     /** Looked ahead, s. */
     private const AHEAD = 300.0;
     private const EVERY = 4.0;
+    /** Followed for this long after the heat was last put on or taken off, s: after that nothing new is to be learnt, and a job may lie for days. */
+    private const FOLLOWED = 1800.0;
     /** As the plan does: this far into the window, K. */
     private const INTO_WINDOW = 15.0;
 
@@ -49,7 +51,8 @@ final readonly class BenchHeat
         $planned = (new SourceReader())->read($job->heat_source);
         $fit = $this->fit($curves, $log, $planned);
         $source = $fit === null || $fit->used === 0 ? $planned : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
-        $clock = max(0.0, ($now - $log->from) / 1000);
+        $last = $log->heats[\count($log->heats) - 1];
+        $clock = max(0.0, min(($now - $log->from) / 1000, ($log->on ? $last[0] : $last[1]) + self::FOLLOWED));
 
         return $this->answer($job, $bond, $log, $state, $fit, $curves->run($log->programme($source, $clock + self::AHEAD), self::EVERY), $clock);
     }

@@ -131,6 +131,10 @@ final class BenchTest extends TestCase
         $loose = $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200);
         self::assertSame(['too-cold', 1], [$loose->json('heat.fit.implausible'), $loose->json('heat.fit.used')]);
         self::assertEqualsWithDelta($corrected->json('heat.fit.coefficient'), $loose->json('heat.fit.coefficient'), 0.5, 'the loose reading changes nothing');
+        $this->travel(3)->days();
+        $old = $this->ask('GET', "/jobs/$t->job/heat/seal", status: 200);
+        self::assertLessThan(600, count((array) $old->json('heat.samples')), 'a job that lies for days is not followed for days');
+        self::assertLessThan(now()->getTimestampMs(), $old->json('heat.liftAt'));
         $this->ask('GET', "/jobs/$t->job/heat/no-such-bond", status: 200)->assertJsonPath('heat', null);
     }
 

@@ -101,8 +101,6 @@ test.describe.serial('at the bench', () => {
 
     test('php is killed between confirm and answer: what was kept counts once', async ({ page }) => {
         await signIn(page);
-        await page.goto(`${job}/bench`);
-        await expect(page.getByRole('button', { name: /Off the heat/ })).toBeVisible();
         let cut = false;
         let killed: () => void = () => undefined;
         const dead = new Promise<void>((resolve) => (killed = resolve));
@@ -116,6 +114,8 @@ test.describe.serial('at the bench', () => {
             await route.abort('connectionreset');
             killed();
         });
+        await page.goto(`${job}/bench`);
+        await expect(page.getByRole('button', { name: /Off the heat/ })).toBeVisible();
         await page.keyboard.press('PageDown');
         await expect(page.getByRole('heading', { name: /First gap/ })).toBeVisible();
         await expect(page.getByText(/1 waiting to send/)).toBeVisible();

@@ -130,6 +130,15 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
         await expect(holds).toContainText('minutes are enough: give the panel up at one corner');
     });
 
+    test('afterwards the plan shows beside it what really was', async ({ page }) => {
+        await signIn(page);
+        await page.goto(`${job}/plan`);
+        const went = page.getByRole('region', { name: 'As it went' });
+        await expect(went).toContainText(/On the source \d+:\d\d.*; planned \d:\d\d, \d:\d\d/);
+        await expect(went).toContainText(/Read at 1:4\d: heated glass 60\.5 °C/);
+        await accessible(page);
+    });
+
     test('sound is switched off and stays so', async ({ page }) => {
         await signIn(page);
         await page.goto(`${job}/bench`);

@@ -17,6 +17,7 @@ import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
 import { clock, minutes, say, sayReason } from '../words/words';
+import { AsItWent } from './AsItWent';
 import { PlanLists } from './PlanLists';
 import { Figure } from './Scope';
 import { stepTitle } from './stepWords';
@@ -84,7 +85,7 @@ export function PlanStation() {
                             {p.summary.removals} removals in the order with the fewest changes ({p.summary.removalChanges}),{' '}
                             {p.summary.optimal ? 'proven: no valid order needs fewer' : 'not proven to be the fewest'}. Minutes and temperatures are estimates.
                         </Typography>
-                        <Openings plan={p} phone={phone} />
+                        <Openings job={job.id} plan={p} phone={phone} />
                         <PlanLists plan={p} phone={phone} />
                     </>
                 )}
@@ -93,7 +94,7 @@ export function PlanStation() {
     );
 }
 
-function Openings({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
+function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneFile }) {
     const [at, setAt] = useState(0);
     const opening = plan.openings[at];
     const name = (id: string): string => phone.bonds.find((b) => b.id === id)?.name ?? id;
@@ -120,6 +121,7 @@ function Openings({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
                     {off.battery.toFixed(0)} °C of {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
                 </Typography>
             )}
+            {plan.works && <AsItWent job={job} opening={opening} name={name(opening.bond)} />}
         </Box>
     );
 }

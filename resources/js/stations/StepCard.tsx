@@ -8,9 +8,10 @@ import { untested, type Heat, type Run } from '../bench/run';
 import { outbox, useOutbox } from '../bench/useOutbox';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
-import { clock, say, sayReason } from '../words/words';
+import { say, sayReason } from '../words/words';
 import { GateList } from './GateList';
 import { ProblemPanel } from './ProblemPanel';
+import { StepClock } from './StepClock';
 import { stepFigures, stepText, stepTitle } from './stepWords';
 
 interface Props {
@@ -156,7 +157,7 @@ function StepBody({
                     </Box>
                 ))}
             </Box>
-            {!done && <BigClock step={step} now={now} started={started} heat={heat} heated={heated} />}
+            {!done && <StepClock step={step} now={now} started={started} heat={heat} heated={heated} />}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">
                     Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
@@ -184,78 +185,10 @@ function StepBody({
     );
 }
 
-interface BigClockProps {
-    step: Step;
-    now: number;
-    started: number | undefined;
-    heat: Heat;
-    heated: Heated | null;
-}
-
-function BigClock({ step, now, started, heat, heated }: BigClockProps) {
-    // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server has answered.
-    if ((step.kind === 'heat' || step.kind === 'reheat') && started !== undefined && heated?.on === true && heated.liftAt !== null) {
-        const left = (heated.liftAt - now) / 1000;
-        const corrected = heated.fit !== null && heated.fit.used > 0;
-        return (
-            <ClockLine
-                seconds={left}
-                words={left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(step)}
-                late={left <= 0}
-            />
-        );
-    }
-    if (step.wait > 0) {
-        const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
-        return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(step) : overdue(step)} late={left < 0} />;
-    }
-    if (step.kind !== 'cut-pass' && step.kind !== 'first-gap') {
-        return null;
-    }
-    if (heat.kind === 'heating') {
-        const left = heat.seconds - (now - heat.since) / 1000;
-        return <ClockLine seconds={left} words="heating again. Press H when it is off the heat." late={left < 0} />;
-    }
-    if (heat.kind === 'working') {
-        const left = ((heated?.gripsAt ?? heat.until) - now) / 1000;
-        return (
-            <ClockLine
-                seconds={Math.max(0, left)}
-                words={
-                    left > 0
-                        ? 'until the bond grips again (estimate). If it drags, stop and heat.'
-                        : 'The bond is estimated to grip again: heat again, do not force it.'
-                }
-                late={left <= 0}
-            />
-        );
-    }
-    return null;
-}
-
 /** True if the step opens or closes a connector other than the battery's first. */
 function touchesOthers(phone: PhoneFile, step: Step): boolean {
     const power = phone.connectors.find((c) => c.power === true)?.id ?? '';
     return [...step.effects.off, ...step.effects.on].length > 0 && !step.effects.off.includes(power);
-}
-
-const whatFor = (step: Step): string =>
-    step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the heat';
-const endOf = (step: Step): string =>
-    step.kind === 'heat' || step.kind === 'reheat'
-        ? `then lift off: bond about ${step.figures['bond']} °C, battery ${step.figures['battery']} of 60 °C (estimates).`
-        : 'The clock runs on without you.';
-const overdue = (step: Step): string => (step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.');
-
-function ClockLine({ seconds, words, late }: { seconds: number; words: string; late: boolean }) {
-    return (
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-            <Typography variant="clock" component="div" role="timer" sx={(t) => (late ? { color: t.palette.role.stop } : {})}>
-                {clock(seconds)}
-            </Typography>
-            <Typography sx={late ? { fontWeight: 700 } : {}}>{words}</Typography>
-        </Box>
-    );
 }
 
 function startLabel(step: Step): string {

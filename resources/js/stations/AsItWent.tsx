@@ -1,0 +1,35 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import type { Plan } from '../api/client';
+import { queries } from '../api/queries';
+import { asItWent } from '../bench/heat';
+import { Strip } from '../mat/Strip';
+import { clock, say } from '../words/words';
+
+/** The heating that really was, set beside the planned one: times on the source, and what was read against what was reckoned. */
+export function AsItWent({ job, opening, name }: { job: string; opening: Plan['openings'][number]; name: string }) {
+    const answer = useQuery(queries.benchHeat(job, opening.bond)).data;
+    const heat = answer?.heat;
+    if (!answer || !heat) {
+        return null;
+    }
+    const planned = opening.phases.filter((p) => p.kind === 'heat').map((p) => clock(p.to - p.from));
+    const end = heat.samples[heat.samples.length - 1]?.t ?? 0;
+    return (
+        <Box component="section" aria-label="As it went">
+            <Box sx={{ height: 190 }}>
+                <Strip
+                    opening={asItWent(opening, heat)}
+                    readings={heat.readings}
+                    at={Math.min((answer.now - heat.from) / 1000, end)}
+                    name={`${name}, as it went`}
+                />
+            </Box>
+            <Typography sx={{ px: 2.5, py: 1.5 }}>
+                On the source {heat.heats.map((h) => clock(h.to - h.from)).join(', ')}; planned {planned.join(', ')}.
+                {heat.readings.map((r) => ` Read at ${clock(r.t)}: ${say(`probe.${r.probe}`).toLowerCase()} ${r.celsius.toFixed(1)} °C.`)}
+            </Typography>
+        </Box>
+    );
+}
