@@ -93,7 +93,8 @@ write_fpm() {
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\n'
         for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_CLOCK; do
-            printf 'env[%s] = "%s"\n' "$name" "${!name:-}"
+            # php-fpm takes an empty value for a fault in its file.
+            [ -n "${!name:-}" ] && printf 'env[%s] = "%s"\n' "$name" "${!name}"
         done
     } >"$RUN/php-fpm.conf"
     chmod 600 "$RUN/php-fpm.conf"
