@@ -1,3 +1,4 @@
+import type { SVGProps } from 'react';
 import type { Plan } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
 import { clock } from '../words/words';
@@ -94,18 +95,9 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                 strokeDasharray="7 5"
                 strokeWidth="1.4"
             />
-            <text
-                x={PLOT.right - 6}
-                textAnchor="end"
-                y={y(opening.limits.batteryStop) + 15}
-                fontSize="12.5"
-                fill={slate.stop}
-                stroke={slate.deep}
-                strokeWidth="4"
-                paintOrder="stroke"
-            >
+            <Haloed x={PLOT.right - 6} textAnchor="end" y={y(opening.limits.batteryStop) + 15} fontSize="12.5" fill={slate.stop}>
                 battery limit {opening.limits.batteryStop} °C
-            </text>
+            </Haloed>
             {[30, 60, 90].map((c) => (
                 <text key={c} x={PLOT.left - 8} y={y(c) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
                     {c} °C
@@ -118,47 +110,32 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             {at !== null && here !== null && (
                 <>
                     <line x1={x(now)} x2={x(now)} y1={PLOT.top - 6} y2={PLOT.bottom + 8} stroke={slate.line} strokeWidth="1.6" />
-                    <text
+                    <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
                         y={y(here.bond) - 8}
                         fontSize="14"
                         fontWeight="700"
                         fill={slate.now}
-                        stroke={slate.deep}
-                        strokeWidth="4"
-                        paintOrder="stroke"
                     >
                         bond {here.bond.toFixed(0)} °C
-                    </text>
-                    <text
+                    </Haloed>
+                    <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
                         y={y(here.battery) + 18}
                         fontSize="14"
                         fontWeight="700"
                         fill={slate.cold}
-                        stroke={slate.deep}
-                        strokeWidth="4"
-                        paintOrder="stroke"
                     >
                         battery {here.battery.toFixed(0)} °C
-                    </text>
+                    </Haloed>
                 </>
             )}
             {readings.map((r) => (
                 <g key={`${r.t} ${r.probe}`}>
                     <circle cx={x(r.t)} cy={y(r.celsius)} r="4.5" fill={slate.deep} stroke={slate.line} strokeWidth="2" />
-                    <text
-                        x={x(r.t) - 8}
-                        y={y(r.celsius) - 6}
-                        textAnchor="end"
-                        fontSize="12.5"
-                        fill={slate.line}
-                        stroke={slate.deep}
-                        strokeWidth="4"
-                        paintOrder="stroke"
-                    >
+                    <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
                         read {r.celsius.toFixed(1)}
-                    </text>
+                    </Haloed>
                 </g>
             ))}
             <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>
@@ -167,3 +144,6 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
         </svg>
     );
 }
+
+/** Text that stays legible where a curve runs behind it. */
+const Haloed = (props: SVGProps<SVGTextElement>) => <text stroke={slate.deep} strokeWidth="4" paintOrder="stroke" {...props} />;
