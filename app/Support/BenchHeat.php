@@ -8,6 +8,7 @@ use App\Models\Job;
 use Facelift\Anatomy\Bond;
 use Facelift\Bench\BenchPlan;
 use Facelift\Bench\BenchState;
+use Facelift\Bench\BenchStep;
 use Facelift\Bench\Event;
 use Facelift\Bench\HeatLog;
 use Facelift\Heat\AdhesiveState;
@@ -32,8 +33,6 @@ final readonly class BenchHeat
     private const EVERY = 4.0;
     /** Followed for this long after the heat was last put on or taken off, s: after that nothing new is to be learnt, and a job may lie for days. */
     private const FOLLOWED = 1800.0;
-    /** As the plan does: this far into the window, K. */
-    private const INTO_WINDOW = 15.0;
 
     public function __construct(private Runs $runs, private PhoneLibrary $phones, private Planning $planning) {}
 
@@ -104,7 +103,7 @@ final readonly class BenchHeat
     private function lift(array $samples, float $clock, AdhesiveWindow $window): array
     {
         $limits = new Limits();
-        $target = min($window->low + self::INTO_WINDOW, $window->high - 1);
+        $target = $window->target();
         foreach ($samples as $s) {
             $ends = match (true) {
                 $s->bond >= $target => 'target',
@@ -135,7 +134,7 @@ final readonly class BenchHeat
     /** @return list<string> */
     private static function heatings(BenchPlan $plan, string $bond): array
     {
-        $steps = array_filter($plan->steps, static fn($s): bool => in_array($s->kind, ['heat', 'reheat'], true) && str_contains($s->id, ':' . $bond));
+        $steps = array_filter($plan->steps, static fn(BenchStep $s): bool => $s->heats($bond));
 
         return array_values(array_map(static fn($s): string => $s->id, $steps));
     }

@@ -42,6 +42,12 @@ final readonly class BenchStep
         return \in_array($this->kind, ['heat', 'reheat'], true);
     }
 
+    /** Heats this bond: a step's id is its kind and its subject, with a number behind # if that comes again. */
+    public function heats(string $bond): bool
+    {
+        return $this->isHot() && explode('#', $this->id)[0] === $this->kind . ':' . $bond;
+    }
+
     /** Shuts something that a forgotten screw could no longer be put under. */
     public function closes(): bool
     {

@@ -9,7 +9,16 @@ use Facelift\Anatomy\AdhesiveKind;
 /** Where an adhesive lets go, in °C at the bond line. Estimates from memory, to be replaced by the shop's own readings. */
 final readonly class AdhesiveWindow
 {
+    /** Heated this far into the window, K, so that the first pass does not start at its lower end (common practice, no source). */
+    private const INTO = 15.0;
+
     private function __construct(public float $low, public float $high) {}
+
+    /** The bond's temperature at which to lift off, °C: well inside, and always below the upper end. */
+    public function target(): float
+    {
+        return min($this->low + self::INTO, $this->high - 1);
+    }
 
     /**
      * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C, double tape of folding phones none that is safe (from

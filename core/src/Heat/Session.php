@@ -18,8 +18,6 @@ final class Session
 {
     private const STEP = 2.0;
     private const LONGEST = 600.0;
-    /** The plan heats this far into the window, so that the first pass does not start at its lower end (common practice, no source). */
-    private const INTO_WINDOW = 15.0;
 
     private readonly Lane $edge;
     private readonly Lane $centre;
@@ -55,7 +53,7 @@ final class Session
     public function heat(): Heating
     {
         $from = $this->clock;
-        $target = min($this->window->low + self::INTO_WINDOW, $this->window->high - 1);
+        $target = $this->window->target();
         $this->edge->heat($this->source);
         $this->centre->heat($this->source);
         do {

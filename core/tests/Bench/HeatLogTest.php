@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Facelift\Tests\Bench;
 
 use Facelift\Bench\BenchState;
+use Facelift\Bench\BenchStep;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Bench\HeatLog;
 use Facelift\Heat\Source;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class HeatLogTest extends TestCase
@@ -73,5 +75,21 @@ final class HeatLogTest extends TestCase
         self::assertTrue($log?->on);
         self::assertEqualsWithDelta(360.0, $log->programme(Source::plate(85), 360)->length(), 1e-9);
         self::assertSame([360.0], array_values(array_map(static fn(array $s): float => $s[0], array_filter($log->programme(Source::plate(85), 360)->spans, static fn(array $s): bool => $s[1] !== null))));
+    }
+
+    /** @return iterable<string, array{string, string, bool}> */
+    public static function steps(): iterable
+    {
+        yield 'first heating' => ['heat', 'heat:seal', true];
+        yield 'second reheat' => ['reheat', 'reheat:seal#2', true];
+        yield 'a bond whose id only begins alike' => ['heat', 'heat:seal-inner', false];
+        yield 'another bond' => ['heat', 'heat:back-seal', false];
+        yield 'no heating' => ['cut-pass', 'cut-pass:seal', false];
+    }
+
+    #[DataProvider('steps')]
+    public function testAHeatingBelongsToItsBondAlone(string $kind, string $id, bool $heats): void
+    {
+        self::assertSame($heats, (new BenchStep($id, 'open', $kind, [], 60, null, [], [], [], [], [], [], [], [], null, null))->heats('seal'));
     }
 }

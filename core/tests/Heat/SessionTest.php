@@ -19,14 +19,14 @@ use PHPUnit\Framework\TestCase;
 final class SessionTest extends TestCase
 {
     /** Windows from memory; aged adhesive 5 K lower is common practice, no source. */
-    #[TestWith([AdhesiveKind::PrecutSeal, AdhesiveState::Fresh, 60.0, 85.0])]
-    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Foreign, 55.0, 80.0])]
-    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Aged, 45.0, 70.0])]
-    #[TestWith([AdhesiveKind::StrongGlue, AdhesiveState::Fresh, 75.0, 95.0])]
-    public function testWindows(AdhesiveKind $kind, AdhesiveState $state, float $low, float $high): void
+    #[TestWith([AdhesiveKind::PrecutSeal, AdhesiveState::Fresh, 60.0, 85.0, 75.0])]
+    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Foreign, 55.0, 80.0, 70.0])]
+    #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Aged, 45.0, 70.0, 60.0])]
+    #[TestWith([AdhesiveKind::StrongGlue, AdhesiveState::Fresh, 75.0, 95.0, 90.0])]
+    public function testWindows(AdhesiveKind $kind, AdhesiveState $state, float $low, float $high, float $target): void
     {
         $window = AdhesiveWindow::of($kind, $state);
-        self::assertSame([$low, $high], [$window->low, $window->high]);
+        self::assertSame([$low, $high, $target], [$window->low, $window->high, $window->target()]);
     }
 
     #[TestWith([25.0, 125.0])]
