@@ -64,6 +64,8 @@ export function StepCard(p: Props) {
                         </Button>
                     </Note>
                 ))}
+                {/* First, so that what helps is in sight without scrolling. */}
+                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
@@ -76,7 +78,6 @@ export function StepCard(p: Props) {
                 ) : (
                     <StepBody {...p} step={step} done={done} started={started} />
                 )}
-                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
                 {!p.mayWork && (
                     <Note tone="plain">
                         {job.handedOverAt ? 'This job is handed over and closed.' : 'Your account may look at the bench but not work at it.'}
