@@ -26,6 +26,7 @@ use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SupplierController;
+use App\Http\Controllers\ThermometerController;
 use App\Http\Controllers\TimerController;
 use App\Models\Claim;
 use App\Models\HeatSource;
@@ -70,6 +71,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('rules', [RulesController::class, 'show'])->can('keep', ShopRule::class);
     Route::put('rules', [RulesController::class, 'update'])->can('keep', ShopRule::class);
     Route::get('timers', TimerController::class)->can('viewAny', Job::class);
+    Route::get('thermometers', [ThermometerController::class, 'index'])->can('viewAny', Job::class);
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
     Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
 
@@ -100,6 +102,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
         Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
         Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
+        Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
+        Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Support\Planning;
 use App\Support\Stations;
 use Facelift\Document\Unreadable;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
 
@@ -23,13 +24,14 @@ final readonly class MakePlan
      * @throws Conflict   If no quote is accepted yet, or the job was changed meanwhile.
      * @throws Unreadable If the source is none.
      */
-    public function __invoke(Job $job, int $version, array $source): Job
+    public function __invoke(Job $job, int $version, array $source, OldPanel $old = OldPanel::Save): Job
     {
         $this->stations->mustReach('plan', $job);
 
         $heat = (new SourceReader())->read($source);
 
-        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat): void {
+        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat, $old): void {
+            $locked->old_panel = $old;
             $plan = $this->planning->plan($locked, $heat);
             $locked->heat_source = $source;
             $locked->plan = json_encode((new PlanDocument())->write($plan), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);

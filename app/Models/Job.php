@@ -8,6 +8,7 @@ use App\Casts\JsonDocument;
 use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
+use Facelift\Heat\OldPanel;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property ReplacementKind|null           $kind
  * @property string|null                    $kind_reason
  * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
+ * @property OldPanel                       $old_panel         what is to become of the old panel
  * @property-read array<string, mixed>|null $plan              the plan document the bench works from
  * @property-write string|null              $plan              its JSON text
  * @property string|null                    $new_faults_reason
@@ -64,6 +66,8 @@ final class Job extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    protected $attributes = ['old_panel' => 'save'];
 
     /** @return HasOne<ShelfItem, $this> */
     public function part(): HasOne
@@ -126,7 +130,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array',
+            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class,
             'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

@@ -17,6 +17,7 @@ use Facelift\Heat\Curves;
 use Facelift\Heat\Fit;
 use Facelift\Heat\Ladder;
 use Facelift\Heat\Limits;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\Origin;
 use Facelift\Heat\PanelBudget;
 use Facelift\Heat\Refit;
@@ -50,10 +51,18 @@ final readonly class BenchHeat
         $planned = (new SourceReader())->read($job->heat_source);
         $fit = $this->fit($curves, $log, $planned);
         $source = $fit === null || $fit->used === 0 ? $planned : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
-        $last = $log->heats[\count($log->heats) - 1];
+        $last = $log->heats[count($log->heats) - 1];
         $clock = max(0.0, min(($now - $log->from) / 1000, ($log->on ? $last[0] : $last[1]) + self::FOLLOWED));
 
         return $this->answer($job, $bond, $log, $state, $fit, $curves->run($log->programme($source, $clock + self::AHEAD), self::EVERY), $clock);
+    }
+
+    /** ms since 1970 at which to lift off; null if no heat is on, or none reaches it. */
+    public function liftAt(Job $job, string $bond, int $now): ?int
+    {
+        $at = $this->of($job, $bond, $now)['liftAt'] ?? null;
+
+        return is_int($at) ? $at : null;
     }
 
     private function fit(Curves $curves, HeatLog $log, Source $planned): ?Fit
@@ -78,9 +87,10 @@ final readonly class BenchHeat
         $window = AdhesiveWindow::of($bond->adhesive, $foreign ? AdhesiveState::Foreign : AdhesiveState::Fresh);
         $past = array_values(array_filter($samples, static fn(Sample $s): bool => $s->second <= $clock));
         $used = PanelBudget::used($past);
-        [$lift, $why] = $log->on ? $this->lift($samples, $clock, $window) : [null, null];
-        $tried = array_values(array_filter(array_map(static fn(Event $e): ?Rung => Rung::tryFrom($e->text('rung')), $state->rungs)));
-        [$rung, $because] = (new Ladder())->next($tried, $clock / 60, $used, true);
+        $limits = Limits::of($this->phones->phone($job->phone)->body->frame, $job->old_panel);
+        [$lift, $why] = $log->on ? $this->lift($samples, $clock, $window, $limits) : [null, null];
+        $tried = self::tried($log, $state);
+        [$rung, $because] = (new Ladder())->next($tried, $clock / 60, $used, $job->old_panel === OldPanel::Save);
 
         return [
             'bond' => $bond->id, 'from' => $log->from, 'on' => $log->on, 'window' => ['low' => $window->low, 'high' => $window->high],
@@ -91,6 +101,7 @@ final readonly class BenchHeat
             'liftAt' => $lift === null ? null : $log->from + (int) round(1000 * $lift), 'liftBecause' => $why,
             'gripsAt' => $log->on ? null : $this->grips($samples, $clock, $window, $log->from),
             'panelUsed' => round($used, 3),
+            'panelHurt' => $limits->panelHurt($past),
             'ladder' => ['next' => $rung->value, 'because' => $because->toArray(), 'tried' => array_map(static fn(Rung $r): string => $r->value, $tried)],
         ];
     }
@@ -100,15 +111,15 @@ final readonly class BenchHeat
      *
      * @return array{float|null, string|null} s from the first heating, and what ends it
      */
-    private function lift(array $samples, float $clock, AdhesiveWindow $window): array
+    private function lift(array $samples, float $clock, AdhesiveWindow $window, Limits $limits): array
     {
-        $limits = new Limits();
         $target = $window->target();
         foreach ($samples as $s) {
             $ends = match (true) {
                 $s->bond >= $target => 'target',
                 $s->battery >= $limits->batteryCaution => 'battery',
                 $s->panel >= $limits->panel => 'panel',
+                $limits->plasticFrame !== null && $s->frame >= $limits->plasticFrame => 'frame',
                 default => null,
             };
             if ($ends !== null && $s->second >= $clock - self::EVERY) {
@@ -131,10 +142,19 @@ final readonly class BenchHeat
         return null;
     }
 
+    /** @return list<Rung> what the ladder need not name any more: a heating on record is a rung, a second one the next */
+    private static function tried(HeatLog $log, BenchState $state): array
+    {
+        $rungs = array_map(static fn(Event $e): ?Rung => Rung::tryFrom($e->text('rung')), $state->rungs);
+        $heated = array_slice([Rung::Heat, Rung::Longer], 0, count($log->heats));
+
+        return array_values(array_unique([...$heated, ...array_filter($rungs)], SORT_REGULAR));
+    }
+
     /** @return list<string> */
     private static function heatings(BenchPlan $plan, string $bond): array
     {
-        $steps = array_filter($plan->steps, static fn(BenchStep $s): bool => $s->heats($bond));
+        $steps = array_filter($plan->steps, static fn(BenchStep $s): bool => $s->heatedBond() === $bond);
 
         return array_values(array_map(static fn($s): string => $s->id, $steps));
     }

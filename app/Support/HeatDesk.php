@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\Phone;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Curves;
 use Facelift\Heat\Fit;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\LayerCurves;
 use Facelift\Heat\Limits;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\PanelBudget;
 use Facelift\Heat\Point;
 use Facelift\Heat\Programme;
@@ -31,11 +34,11 @@ final readonly class HeatDesk
     private const BAND = 0.2;
 
     /** @return array<string, mixed> */
-    public function advise(Phone $phone, string $bondId, Source $source, AdhesiveState $state, float $seconds, float $room): array
+    public function advise(Phone $phone, string $bondId, Source $source, AdhesiveState $state, float $seconds, float $room, OldPanel $old = OldPanel::Save, ?string $stack = null): array
     {
         $bond = $this->bond($phone, $bondId);
         $window = AdhesiveWindow::of($bond->adhesive, $state);
-        $limits = new Limits();
+        $limits = Limits::of($phone->body->frame, $old);
         $curves = Curves::of($phone, $bond, $room);
         $programme = static fn(Source $s): Programme => Programme::empty()->heat($seconds, $s)->rest(self::AFTER);
         $samples = $curves->run($programme($source), 4.0);
@@ -49,15 +52,25 @@ final readonly class HeatDesk
             'source' => ['kind' => $source->kind->value, 'set' => round($source->set, 1), 'coefficient' => round($source->coefficient, 1), 'origin' => $source->origin->value, 'range' => $source->kind->range()],
             'bond' => ['id' => $bond->id, 'name' => $bond->name, 'adhesive' => $bond->adhesive->value],
             'window' => ['low' => $window->low, 'high' => $window->high],
-            'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'skin' => $limits->skin],
+            'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'panelPeak' => $limits->panelPeak, 'panelPeakSeconds' => $limits->panelPeakSeconds, 'frame' => $limits->plasticFrame, 'skin' => $limits->skin],
             'lift' => $seconds,
             'samples' => array_map(static fn(Sample $s): array => ['t' => $s->second, 'bond' => round($s->bond, 1), 'panel' => round($s->panel, 1), 'battery' => round($s->battery, 1), 'outer' => round($s->outerFace, 1)], $samples),
             'band' => array_map(static fn(Sample $a, Sample $b): array => ['t' => $a->second, 'low' => round($a->bond, 1), 'high' => round($b->bond, 1)], $low, $high),
+            'layers' => $stack === null ? [] : $this->layers($phone, $stack, $programme($source), $room),
             'panelUsed' => round(PanelBudget::used($samples), 3),
             'best' => $advice->best === null ? null : self::point($advice->best),
             'because' => array_map(static fn($r): array => $r->toArray(), $advice->because),
             'region' => array_map(static fn(Point $p): array => ['set' => round($p->set, 1), 'seconds' => $p->seconds, 'binding' => $p->binding->value, 'margin' => round($p->margin, 1)], $advice->points),
         ];
+    }
+
+    /** @return list<array{name: string, role: string, temperatures: list<float>}> */
+    private function layers(Phone $phone, string $id, Programme $programme, float $room): array
+    {
+        $stack = $phone->stacks[$id] ?? throw new NotFoundHttpException('This phone has no stack "' . $id . '".');
+        $rows = (new LayerCurves($stack, $room))->run($programme, 4.0);
+
+        return array_map(static fn(Layer $l, array $row): array => ['name' => $l->name, 'role' => $l->role->value, 'temperatures' => array_map(static fn(float $c): float => round($c, 1), $row)], $stack, $rows);
     }
 
     /** @param non-empty-list<Reading> $readings */

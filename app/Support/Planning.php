@@ -36,7 +36,7 @@ final readonly class Planning
     {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel));
     }
 
     /** @return list<Plan> one for every kind of part that exists for the phone */

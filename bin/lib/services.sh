@@ -29,12 +29,14 @@ stop_all() {
     stop_one php-fpm QUIT
     stop_one supplier TERM
     stop_one insurer TERM
+    stop_one intake TERM
+    stop_one thermometer TERM
     stop_one mariadb TERM
 }
 
 status() {
     local name
-    for name in mariadb php-fpm nginx supplier insurer; do
+    for name in mariadb php-fpm nginx supplier insurer thermometer intake; do
         if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
     done
     alive nginx && say "address: http://127.0.0.1:$(cat "$RUN/port")/" || true
@@ -122,6 +124,29 @@ start_simulator() {
     printf '%s\n' "$!" >"$RUN/$name.pid"
     export "FACELIFT_${name^^}_URL=http://127.0.0.1:$port"
     wait_for "$name" php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/mode"
+}
+
+# start_thermometer [MILLISECONDS]: the stand-in that streams readings; sets FACELIFT_THERMOMETER, and where it takes commands.
+start_thermometer() {
+    local port control
+    port=$(free_port)
+    control=$(free_port)
+    setsid php -d "error_log=$DATA/log/thermometer.php.log" "$ROOT/simulators/thermometer.php" "$port" "$control" "${1:-1000}" >"$VAR/log/thermometer.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$RUN/thermometer.pid"
+    printf '%s\n' "$control" >"$RUN/thermometer.control"
+    export FACELIFT_THERMOMETER="127.0.0.1:$port" FACELIFT_THERMOMETER_CONTROL="$control"
+    wait_for thermometer tell_thermometer off
+}
+
+# tell_thermometer COMMAND…: what the stand-in is to do, see simulators/README.md
+tell_thermometer() {
+    php -r '$s = @stream_socket_client("tcp://127.0.0.1:" . $argv[1], $c, $w, 2) ?: exit(1); stream_set_timeout($s, 2); fwrite($s, $argv[2] . "\n"); $said = (string) fgets($s); echo $said; exit($said === "ok\n" ? 0 : 1);' "$(cat "$RUN/thermometer.control")" "$*"
+}
+
+# The server's ear: takes in what the thermometer says until it is stopped.
+start_intake() {
+    setsid php -d "error_log=$DATA/log/intake.php.log" "$ROOT/artisan" facelift:thermometer >"$VAR/log/intake.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$RUN/intake.pid"
 }
 
 start_nginx() { # start_nginx PORT

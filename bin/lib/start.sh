@@ -20,6 +20,8 @@ start() {
     quiet seed "loading the demo, once" php "$ROOT/artisan" db:seed --force
     start_simulator supplier
     start_simulator insurer
+    start_thermometer
+    start_intake
     write_fpm
     start_fpm
     start_nginx "$PORT"

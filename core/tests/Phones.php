@@ -31,6 +31,43 @@ final class Phones
         return (new PhoneReader())->read(self::data($id));
     }
 
+    /**
+     * A shipped phone with a few things changed.
+     *
+     * @param array<string, mixed> $changes by path, such as `bonds.0.adhesive`; null takes a thing out
+     */
+    public static function with(string $id, array $changes): Phone
+    {
+        $data = self::data($id);
+        foreach ($changes as $path => $value) {
+            $data = self::put($data, explode('.', $path), $value);
+        }
+
+        return (new PhoneReader())->read($data);
+    }
+
+    /**
+     * @param array<mixed> $data
+     * @param list<string> $path
+     *
+     * @return array<mixed>
+     */
+    private static function put(array $data, array $path, mixed $value): array
+    {
+        $key = array_shift($path);
+        if ($path !== []) {
+            $inner = $data[$key] ?? [];
+            \assert(\is_array($inner));
+            $data[$key] = self::put($inner, $path, $value);
+        } elseif ($value === null) {
+            unset($data[$key]);
+        } else {
+            $data[$key] = $value;
+        }
+
+        return $data;
+    }
+
     public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, float $set = 85): Plan
     {
         $phone = self::read($id);

@@ -11,6 +11,7 @@ use Facelift\Anatomy\UnknownId;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Document\Unreadable;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\Plan;
@@ -24,7 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Plans a job from a phone file alone; needs no database. */
 final class PrintPlan extends Command
 {
-    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} {--fault= : codes, comma between} {--json : the plan document}';
+    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} {--fault= : codes, comma between} {--old-panel=save : save or give-up} {--json : the plan document}';
 
     protected $description = 'Plan a job';
 
@@ -57,7 +58,8 @@ final class PrintPlan extends Command
         $seen = array_map(static fn(string $c): Observation => Observation::tryFrom($c)
             ?? throw new \UnexpectedValueException('--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value'))), array_values($codes));
 
-        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), $this->source());
+        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), $this->source(), wish: OldPanel::tryFrom($this->given($this->option('old-panel')))
+            ?? throw new \UnexpectedValueException('--old-panel must be save or give-up'));
     }
 
     private function source(): Source

@@ -27,7 +27,7 @@ final readonly class HeatController
     {
         $source = (new SourceReader())->read($request->source(), $request->room());
 
-        return new JsonResponse($this->desk->advise($this->phones->phone($request->phone()), $request->bond(), $source, $request->state(), $request->float('seconds'), $request->room()));
+        return new JsonResponse($this->desk->advise($this->phones->phone($request->phone()), $request->bond(), $source, $request->state(), $request->float('seconds'), $request->room(), $request->oldPanel(), $request->stack()));
     }
 
     public function refit(RefitRequest $request): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\OldPanel;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -18,7 +19,7 @@ class HeatRequest extends FormRequest
     {
         return [
             'phone' => ['required', 'string', 'max:80'], 'bond' => ['required', 'string', 'max:80'], 'source' => ['required', 'array'],
-            'state' => ['sometimes', Rule::enum(AdhesiveState::class)], 'seconds' => ['sometimes', 'numeric', 'between:0,1800'], 'room' => ['sometimes', 'numeric', 'between:5,40'],
+            'state' => ['sometimes', Rule::enum(AdhesiveState::class)], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)], 'stack' => ['sometimes', 'string', 'max:80'], 'seconds' => ['sometimes', 'numeric', 'between:0,1800'], 'room' => ['sometimes', 'numeric', 'between:5,40'],
         ];
     }
 
@@ -42,6 +43,17 @@ class HeatRequest extends FormRequest
     public function state(): AdhesiveState
     {
         return AdhesiveState::from($this->string('state', AdhesiveState::Fresh->value)->toString());
+    }
+
+    public function oldPanel(): OldPanel
+    {
+        return OldPanel::from($this->string('oldPanel', OldPanel::Save->value)->toString());
+    }
+
+    /** A stack of the phone to look into; null for none. */
+    public function stack(): ?string
+    {
+        return $this->has('stack') ? $this->string('stack')->toString() : null;
     }
 
     /** °C */

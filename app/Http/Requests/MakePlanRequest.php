@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Facelift\Heat\OldPanel;
+use Illuminate\Validation\Rule;
+
 final class MakePlanRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'source' => ['required', 'array']];
+        return [...parent::rules(), 'source' => ['required', 'array'], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)]];
+    }
+
+    public function oldPanel(): OldPanel
+    {
+        return OldPanel::from($this->string('oldPanel', OldPanel::Save->value)->toString());
     }
 
     /** @return array<string, mixed> */

@@ -10,7 +10,11 @@ use Facelift\Geometry\RoundedRectangle;
 /** Size and shape of the phone, its glass and its lit area. */
 final readonly class Body
 {
-    /** @param float $thickness mm */
+    /**
+     * @param float         $thickness mm
+     * @param FrameMaterial $frame     of the edge round the glass
+     * @param float         $curve     mm at the left and right over which the glass curves down; zero if it is flat
+     */
     public function __construct(
         public RoundedRectangle $outline,
         public float $thickness,
@@ -18,6 +22,8 @@ final readonly class Body
         public Rectangle $display,
         public int $pixelsWide,
         public int $pixelsHigh,
+        public FrameMaterial $frame,
+        public float $curve,
     ) {}
 
     /** Pixels per inch: √(w²+h²) in pixels over the diagonal in inches. */

@@ -91,7 +91,7 @@ final readonly class PhoneReader
 
     private function body(Node $n): Body
     {
-        $n->only('width', 'height', 'thickness', 'cornerRadius', 'glassInset', 'display', 'pixelsWide', 'pixelsHigh');
+        $n->only('width', 'height', 'thickness', 'cornerRadius', 'glassInset', 'display', 'pixelsWide', 'pixelsHigh', 'frame', 'curve');
         $width = $n->number('width', 20, 300);
         $height = $n->number('height', 20, 300);
         $radius = $n->number('cornerRadius', 0, 60);
@@ -106,7 +106,7 @@ final readonly class PhoneReader
             $glass = $outline = RoundedRectangle::of(new Rectangle(0, 0, 20, 20), 0);
         }
 
-        return new Body($outline, $n->number('thickness', 1, 40), $glass, $display, $n->int('pixelsWide', 100, 10000), $n->int('pixelsHigh', 100, 10000));
+        return new Body($outline, $n->number('thickness', 1, 40), $glass, $display, $n->int('pixelsWide', 100, 10000), $n->int('pixelsHigh', 100, 10000), $n->enum('frame', FrameMaterial::class), $n->optionalNumber('curve', 0, 15) ?? 0.0);
     }
 
     private function ledge(Node $n): Ledge

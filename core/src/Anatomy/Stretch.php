@@ -26,6 +26,12 @@ final readonly class Stretch
         public ?string $behind,
     ) {}
 
+    /** A piece of it, from and to in mm from its own beginning. */
+    public function part(float $from, float $to): self
+    {
+        return new self($this->id, $this->side, $this->from + $from, $this->from + $to, $this->depth, $this->forbidden, $this->behind);
+    }
+
     /** mm */
     public function length(): float
     {

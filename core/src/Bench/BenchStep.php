@@ -39,13 +39,13 @@ final readonly class BenchStep
 
     public function isHot(): bool
     {
-        return \in_array($this->kind, ['heat', 'reheat'], true);
+        return \in_array($this->kind, ['heat', 'reheat', 'warm-glass', 'part-glass'], true);
     }
 
-    /** Heats this bond: a step's id is its kind and its subject, with a number behind # if that comes again. */
-    public function heats(string $bond): bool
+    /** The bond that this step heats: a step's id is its kind and its subject, with a number behind # if that comes again. Null if it heats none. */
+    public function heatedBond(): ?string
     {
-        return $this->isHot() && explode('#', $this->id)[0] === $this->kind . ':' . $bond;
+        return \in_array($this->kind, ['heat', 'reheat'], true) ? substr(explode('#', $this->id)[0], \strlen($this->kind) + 1) : null;
     }
 
     /** Shuts something that a forgotten screw could no longer be put under. */

@@ -57,7 +57,7 @@ final readonly class ConditionReader
     {
         $kind = $n->only('kind', 'face', 'points')->enum('kind', MarkKind::class);
         $points = $n->each('points', static fn(Node $p): Point => new Point($p->only('x', 'y')->number('x', -5, 320), $p->number('y', -5, 320)));
-        if (\count($points) < $kind->fewestPoints() || \count($points) > 500) {
+        if ($points === [] || \count($points) < $kind->fewestPoints() || \count($points) > 500) {
             $n->fault('points', \sprintf('must hold between %d and 500 points', $kind->fewestPoints()));
             $points = [new Point(0, 0), new Point(0, 0)];
         }

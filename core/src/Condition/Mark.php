@@ -10,7 +10,7 @@ use Facelift\Geometry\Point;
 /** One thing drawn on the mat at check-in: a stroke, a zone between two opposite corners, or a place. */
 final readonly class Mark
 {
-    /** @param list<Point> $points at least as many as the kind needs, mm in the front's coordinates */
+    /** @param non-empty-list<Point> $points at least as many as the kind needs, mm in the front's coordinates */
     public function __construct(public MarkKind $kind, public Face $face, public array $points) {}
 
     /** Shortest distance in mm from the stroke to a point. */
@@ -22,6 +22,14 @@ final readonly class Mark
         }
 
         return $nearest;
+    }
+
+    /** True if any of it lies between two heights, mm from the phone's top. */
+    public function runsBetween(float $top, float $bottom): bool
+    {
+        $heights = array_map(static fn(Point $p): float => $p->y, $this->points);
+
+        return min($heights) < $bottom && max($heights) >= $top;
     }
 
     /** mm along the stroke; zero for a place. */

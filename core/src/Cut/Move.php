@@ -6,7 +6,7 @@ namespace Facelift\Cut;
 
 use Facelift\Geometry\Side;
 
-/** One thing done to part a bond: a heating, a rest, the first gap, or a pass of the blade. */
+/** One thing done to part a bond: a heating, a rest, the first gap, alcohol beside the blade, or a pass of it. */
 final readonly class Move
 {
     /**
@@ -16,6 +16,7 @@ final readonly class Move
      * @param float       $depth   mm the tip may go in
      * @param float       $pace    mm/s
      * @param float       $length  mm of edge, corners along their arc
+     * @param bool        $flat    true where the tip goes in deeper and flat, to spread the load
      * @param float       $grips   s from the end of the move until the bond grips again
      * @param float       $bond    estimated °C of the bond line at the end
      * @param float       $battery estimated °C of the battery at the end
@@ -35,5 +36,13 @@ final readonly class Move
         public ?string $behind = null,
         public float $grips = 0.0,
         public float $length = 0.0,
+        public ?Blade $blade = null,
+        public bool $flat = false,
     ) {}
+
+    /** The same move with the temperatures at its end. */
+    public function at(float $bond, float $battery, float $grips): self
+    {
+        return new self($this->kind, $this->seconds, $bond, $battery, $this->side, $this->stretch, $this->from, $this->to, $this->depth, $this->pace, $this->crazed, $this->behind, $grips, $this->length, $this->blade, $this->flat);
+    }
 }

@@ -10,5 +10,6 @@ enum MoveKind: string
     case Reheat = 'reheat';
     case Cool = 'cool';
     case FirstGap = 'first-gap';
+    case Alcohol = 'alcohol';
     case Pass = 'pass';
 }

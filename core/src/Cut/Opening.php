@@ -7,6 +7,7 @@ namespace Facelift\Cut;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\HeatPhase;
+use Facelift\Heat\Limits;
 use Facelift\Heat\Sample;
 
 /** How one bond is parted, with the estimated temperatures all the way. */
@@ -25,7 +26,17 @@ final readonly class Opening
         public ?Binding $blocked,
         public array $samples,
         public array $phases,
+        public Limits $limits,
     ) {}
+
+    /** True if something is heated although alcohol has been used. */
+    public function heatsAfterAlcohol(): bool
+    {
+        $kinds = array_map(static fn(Move $m): MoveKind => $m->kind, $this->moves);
+        $alcohol = array_search(MoveKind::Alcohol, $kinds, true);
+
+        return $alcohol !== false && \in_array(MoveKind::Reheat, \array_slice($kinds, $alcohol), true);
+    }
 
     public function works(): bool
     {

@@ -6,15 +6,14 @@ namespace Facelift\Cut;
 
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
-use Facelift\Anatomy\CutEdge;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Stretch;
 use Facelift\Condition\Condition;
-use Facelift\Geometry\RoundedRectangle;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Limits;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\Session;
 use Facelift\Heat\Source;
 
@@ -23,40 +22,110 @@ final readonly class OpeningPlanner
 {
     /** Seconds from lifting off the plate to a pick in the first gap (common practice, no source). */
     private const FIRST_GAP = 30.0;
-    /** Seconds to place a pick and turn to the next stretch (common practice, no source). */
-    private const PICK = 5.0;
+    /** Seconds to drip alcohol beside the blade and let it creep in (common practice, no source). */
+    private const ALCOHOL = 15.0;
     /** The battery cools to this before a further heating that would stop at once, °C (common practice, no source). */
     private const REST_BATTERY = 45.0;
     private const MOST_HEATINGS = 12;
 
-    public function __construct(private Limits $limits = new Limits()) {}
-
     /** @param float $room °C */
-    public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0): Opening
+    public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0, OldPanel $old = OldPanel::Save): Opening
     {
-        $state = $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
-        $session = new Session($phone, $bond, $source, AdhesiveWindow::of($bond->adhesive, $state), $this->limits, $room);
+        $start = static fn(): Session => new Session(
+            $phone,
+            $bond,
+            $source,
+            AdhesiveWindow::of($bond->adhesive, $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh),
+            Limits::of($phone->body->frame, $old),
+            $room,
+        );
+        $passes = $bond->cut === null ? null : new Passes($phone, $bond, $bond->cut, $condition, $old);
+        $dry = $this->run($start(), $bond, $passes, $passes?->stretches() ?? [], null);
+        if (!self::drags($bond->adhesive) || !$dry->works() || $passes === null || $passes->stretches() === []) {
+            return $dry;
+        }
+        // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed, at the latest before a last piece of the last.
+        foreach ($this->rounds($passes->stretches()) as [$round, $before]) {
+            $wet = $this->run($start(), $bond, $passes, $round, $before);
+            if ($wet->works() && !$wet->heatsAfterAlcohol()) {
+                return $wet;
+            }
+        }
+
+        return $dry;
+    }
+
+    /**
+     * @param list<Stretch> $stretches
+     *
+     * @return iterable<array{list<Stretch>, int}> rounds, each with the index of the stretch that alcohol goes before
+     */
+    private function rounds(array $stretches): iterable
+    {
+        foreach (array_keys($stretches) as $i) {
+            yield [$stretches, $i];
+        }
+        $last = array_pop($stretches);
+        if ($last === null) {
+            return;
+        }
+        foreach ([0.5, 0.65, 0.8] as $share) {
+            yield [[...$stretches, $last->part(0.0, $share * $last->length()), $last->part($share * $last->length(), $last->length())], \count($stretches) + 1];
+        }
+    }
+
+    /**
+     * @param list<Stretch> $round
+     * @param int|null      $alcohol index of the stretch before which alcohol is used; null for none
+     */
+    private function run(Session $session, Bond $bond, ?Passes $passes, array $round, ?int $alcohol): Opening
+    {
         $first = $session->heat();
-        if (!$first->parts || $bond->cut === null) {
-            return new Opening($bond->id, $session->window, [], $first->binding, $session->samples(), $session->phases());
+        if (!$first->parts || $bond->cut === null || $passes === null) {
+            return self::opening($session, $bond, [], $first->binding);
         }
         $moves = [new Move(MoveKind::Heat, $first->seconds, $first->end->bond, $first->end->battery, grips: $session->workingWindow())];
         $moves[] = $this->timed(new Move(MoveKind::FirstGap, self::FIRST_GAP, 0, 0, $bond->cut->start), $session);
         $heatings = 1;
-        foreach ($this->passes($phone, $bond, $bond->cut, $condition) as $pass) {
-            while ($session->workingWindow() < $pass->seconds) {
-                if (++$heatings > self::MOST_HEATINGS) {
-                    return new Opening($bond->id, $session->window, [], Binding::Battery, $session->samples(), $session->phases());
+        foreach ($round as $i => $stretch) {
+            $drip = $i === $alcohol ? self::ALCOHOL : 0.0;
+            for ($left = $stretch; $left !== null; $left = $rest) {
+                [$pass, $rest] = [$passes->pass($left), null];
+                if ($session->workingWindow() < $pass->seconds + $drip) {
+                    if (++$heatings > self::MOST_HEATINGS) {
+                        return self::opening($session, $bond, [], Binding::Time);
+                    }
+                    [$heated, $binding] = $this->reheat($session);
+                    array_push($moves, ...$heated);
+                    [$pass, $rest] = $passes->within($left, $session->workingWindow() - $drip);
+                    if ($pass === null) {
+                        return self::opening($session, $bond, [], $binding === Binding::Target ? Binding::Time : $binding);
+                    }
                 }
-                array_push($moves, ...$this->reheat($session));
+                if ($drip > 0) {
+                    $moves[] = $this->timed(new Move(MoveKind::Alcohol, self::ALCOHOL, 0, 0, $pass->side), $session);
+                    $drip = 0.0;
+                }
+                $moves[] = $this->timed($pass, $session);
             }
-            $moves[] = $this->timed($pass, $session);
         }
 
-        return new Opening($bond->id, $session->window, $moves, null, $session->samples(), $session->phases());
+        return self::opening($session, $bond, $moves, null);
     }
 
-    /** @return list<Move> */
+    /** @param list<Move> $moves */
+    private static function opening(Session $session, Bond $bond, array $moves, ?Binding $blocked): Opening
+    {
+        return new Opening($bond->id, $session->window, $moves, $blocked, $session->samples(), $session->phases(), $session->limits);
+    }
+
+    /** Adhesive that holds a blade fast even when it is hot. */
+    private static function drags(AdhesiveKind $adhesive): bool
+    {
+        return $adhesive === AdhesiveKind::StrongGlue || $adhesive === AdhesiveKind::DoubleTape;
+    }
+
+    /** @return array{list<Move>, Binding} */
     private function reheat(Session $session): array
     {
         $moves = [];
@@ -68,7 +137,7 @@ final readonly class OpeningPlanner
         }
         $moves[] = new Move(MoveKind::Reheat, $heating->seconds, $heating->end->bond, $heating->end->battery, grips: $session->workingWindow());
 
-        return $moves;
+        return [$moves, $heating->binding];
     }
 
     private function timed(Move $move, Session $session): Move
@@ -76,55 +145,6 @@ final readonly class OpeningPlanner
         $session->cut($move->seconds);
         $now = $session->now();
 
-        return new Move($move->kind, $move->seconds, $now->bond, $now->battery, $move->side, $move->stretch, $move->from, $move->to, $move->depth, $move->pace, $move->crazed, $move->behind, $session->workingWindow(), $move->length);
-    }
-
-    /** @return list<Move> one per stretch that may be cut, in the order of the file from the start side on */
-    private function passes(Phone $phone, Bond $bond, CutEdge $cut, Condition $condition): array
-    {
-        $allowed = array_values(array_filter($cut->stretches, static fn(Stretch $s): bool => !$s->forbidden));
-        $first = 0;
-        foreach ($allowed as $i => $stretch) {
-            if ($stretch->side === $cut->start) {
-                $first = $i;
-                break;
-            }
-        }
-        $ordered = [...\array_slice($allowed, $first), ...\array_slice($allowed, 0, $first)];
-
-        return array_map(fn(Stretch $s): Move => $this->pass($phone, $bond, $s, $condition), $ordered);
-    }
-
-    private function pass(Phone $phone, Bond $bond, Stretch $stretch, Condition $condition): Move
-    {
-        $glass = $phone->body->glass;
-        $crazed = $condition->crazedAlong($glass, $bond->face, $stretch->side, $stretch->from, $stretch->to);
-        $pace = self::pace($bond->adhesive, $crazed);
-        $corner = self::cornerShare($glass, $stretch) * $glass->corner();
-        $straight = max(0.0, $stretch->length() - 2 * $glass->radius * self::cornerShare($glass, $stretch));
-        $seconds = $straight / $pace + $corner / ($pace / 2) + self::PICK;
-
-        return new Move(MoveKind::Pass, $seconds, 0, 0, $stretch->side, $stretch->id, $stretch->from, $stretch->to, $stretch->depth, $pace, $crazed, $stretch->behind, length: $straight + $corner);
-    }
-
-    /** mm/s along straight edge; corners at half, crazed glass at half (engineering estimates from practice, no source). */
-    private static function pace(AdhesiveKind $adhesive, bool $crazed): float
-    {
-        $pace = match ($adhesive) {
-            AdhesiveKind::StrongGlue, AdhesiveKind::DoubleTape => 1.5,
-            default => 3.0,
-        };
-
-        return $crazed ? $pace / 2 : $pace;
-    }
-
-    /** Share of two corner radii that a stretch runs over, 0 to 1; half of each corner's arc belongs to either side. */
-    private static function cornerShare(RoundedRectangle $glass, Stretch $stretch): float
-    {
-        $r = $glass->radius;
-        $end = $glass->length($stretch->side);
-        $over = max(0.0, min($r, $stretch->to) - min($r, $stretch->from)) + max(0.0, max($stretch->to, $end - $r) - max($stretch->from, $end - $r));
-
-        return $r > 0 ? min(1.0, $over / (2 * $r)) : 0.0;
+        return $move->at($now->bond, $now->battery, $session->workingWindow());
     }
 }

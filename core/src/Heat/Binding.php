@@ -10,5 +10,6 @@ enum Binding: string
     case Target = 'target';
     case Battery = 'battery';
     case Panel = 'panel';
+    case Frame = 'frame';
     case Time = 'time';
 }

@@ -62,7 +62,16 @@ final readonly class Curves
             $panel === null ? $this->room : $centre->meanOf($panel),
             $battery === null ? $this->room : $centre->frontOf($battery),
             $edge->outerFace(),
+            self::frame($this->edge, $edge, $this->room),
         );
+    }
+
+    /** @param list<Layer> $layers */
+    private static function frame(array $layers, Lane $edge, float $room): float
+    {
+        $frame = self::layer($layers, LayerRole::Frame);
+
+        return $frame === null ? $room : $edge->frontOf($frame);
     }
 
     /** @param list<Layer> $layers */

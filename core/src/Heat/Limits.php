@@ -4,19 +4,55 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
+use Facelift\Anatomy\FrameMaterial;
+
 /** Temperatures that must not be passed, °C. */
 final readonly class Limits
 {
+    /** A panel that is given up may get this hot: from there on it is not the panel but its fumes that one has to mind (engineering estimate). */
+    private const GIVEN_UP = 120.0;
+
     /**
-     * @param float $batteryStop    stop heating: 60 °C (common practice)
-     * @param float $batteryCaution the plan keeps below this, since the bench only follows an estimate
-     * @param float $panel          a panel's sustained limit: the laminate parts at 70–90 °C (common practice)
-     * @param float $skin           not for bare fingers for longer than a minute above 51 °C (ISO 13732-1, from memory)
+     * @param float      $batteryStop      stop heating: 60 °C (common practice)
+     * @param float      $batteryCaution   the plan keeps below this, since the bench only follows an estimate
+     * @param float      $panel            a panel's sustained limit: the laminate parts at 70–90 °C (common practice)
+     * @param float      $panelPeak        a panel bears this for a few seconds, then it is damaged (common practice)
+     * @param float      $panelPeakSeconds s between sustained limit and peak in one heating (engineering estimate)
+     * @param float|null $plasticFrame     a plastic frame goes soft above this (engineering estimate, from memory); null for a metal one
+     * @param float      $skin             not for bare fingers for longer than a minute above 51 °C (ISO 13732-1, from memory)
      */
     public function __construct(
         public float $batteryStop = 60.0,
         public float $batteryCaution = 58.0,
         public float $panel = 90.0,
+        public float $panelPeak = 100.0,
+        public float $panelPeakSeconds = 9.0,
+        public ?float $plasticFrame = null,
         public float $skin = 51.0,
     ) {}
+
+    public static function of(FrameMaterial $frame, OldPanel $old = OldPanel::Save): self
+    {
+        $plastic = $frame === FrameMaterial::Plastic ? 80.0 : null;
+
+        return $old === OldPanel::Save ? new self(plasticFrame: $plastic) : new self(panel: self::GIVEN_UP, panelPeak: self::GIVEN_UP, plasticFrame: $plastic);
+    }
+
+    /**
+     * True if a panel was hotter than its peak, or above its sustained limit for longer than a peak may last.
+     *
+     * @param list<Sample> $samples in order
+     */
+    public function panelHurt(array $samples): bool
+    {
+        $above = 0.0;
+        foreach ($samples as $i => $sample) {
+            if ($sample->panel >= $this->panelPeak) {
+                return true;
+            }
+            $above += $i > 0 && $sample->panel >= $this->panel ? $sample->second - $samples[$i - 1]->second : 0.0;
+        }
+
+        return $above > $this->panelPeakSeconds;
+    }
 }

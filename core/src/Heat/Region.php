@@ -69,7 +69,7 @@ final readonly class Region
      *
      * @param list<float> $times
      *
-     * @return list<array{bond: float, panel: float, battery: float, outer: float, falling: list<float>}>
+     * @return list<array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>}>
      */
     private function unit(Source $source, array $times): array
     {
@@ -82,6 +82,7 @@ final readonly class Region
         $bond = self::layer($this->edge, LayerRole::Bond);
         $panel = self::layer($this->centre, LayerRole::Panel);
         $battery = self::layer($this->centre, LayerRole::Battery);
+        $frame = self::layer($this->edge, LayerRole::Frame);
         $unit = [];
         $clock = 0.0;
         foreach ($times as $time) {
@@ -91,6 +92,7 @@ final readonly class Region
             $unit[] = [
                 'bond' => $share($edge->meanOf($bond ?? 0)), 'panel' => $panel === null ? 0.0 : $share($centre->meanOf($panel)),
                 'battery' => $battery === null ? 0.0 : $share($centre->frontOf($battery)), 'outer' => $share($edge->outerFace()),
+                'frame' => $frame === null ? 0.0 : $share($edge->frontOf($frame)),
                 'falling' => $this->falling(clone $edge, $bond ?? 0, $share),
             ];
         }
@@ -116,8 +118,8 @@ final readonly class Region
     }
 
     /**
-     * @param array{bond: float, panel: float, battery: float, outer: float, falling: list<float>} $unit
-     * @param array{bond: float, panel: float, battery: float, outer: float, falling: list<float>} $later
+     * @param array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>} $unit
+     * @param array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>} $later
      */
     private function point(float $set, float $seconds, float $rise, array $unit, array $later): Point
     {
@@ -130,11 +132,13 @@ final readonly class Region
             $window = $i * self::STEP;
         }
         $bond = $at($unit['bond']);
-        $margin = min($bond - $this->window->low, $this->limits->batteryCaution - $at($later['battery']), $this->limits->panel - $at($later['panel']), $this->window->high - $at($later['bond']));
+        $plastic = $this->limits->plasticFrame ?? \INF;
+        $margin = min($bond - $this->window->low, $this->limits->batteryCaution - $at($later['battery']), $this->limits->panel - $at($later['panel']), $this->window->high - $at($later['bond']), $plastic - $at($later['frame']));
         $binding = match (true) {
             $bond < $this->window->low || $window < self::LEAST_WINDOW => Binding::Time,
             $at($unit['battery']) >= $this->limits->batteryCaution => Binding::Battery,
             $at($unit['panel']) >= $this->limits->panel || $bond > $this->window->high => Binding::Panel,
+            $at($unit['frame']) >= $plastic => Binding::Frame,
             default => Binding::Target,
         };
 

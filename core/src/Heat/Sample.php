@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
-/** Estimated temperatures at one moment, °C. */
+/** Estimated temperatures at one moment, °C; `frame` is the hottest of the edge that carries the bond. */
 final readonly class Sample
 {
     public function __construct(
@@ -13,5 +13,6 @@ final readonly class Sample
         public float $panel,
         public float $battery,
         public float $outerFace,
+        public float $frame,
     ) {}
 }

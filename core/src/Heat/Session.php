@@ -24,6 +24,7 @@ final class Session
     private readonly int $bondLayer;
     private readonly int $panelLayer;
     private readonly int $batteryLayer;
+    private readonly int $frameLayer;
     private ?float $gripsIn = null;
     private float $clock = 0.0;
     /** @var list<Sample> */
@@ -36,7 +37,7 @@ final class Session
         Bond $bond,
         private readonly Source $source,
         public readonly AdhesiveWindow $window,
-        private readonly Limits $limits,
+        public readonly Limits $limits,
         private readonly float $room,
     ) {
         $edgeLayers = $phone->stacks[(string) $bond->stack];
@@ -46,6 +47,7 @@ final class Session
         $this->bondLayer = self::layer($edgeLayers, LayerRole::Bond);
         $this->panelLayer = self::layer($centreLayers, LayerRole::Panel);
         $this->batteryLayer = self::layer($centreLayers, LayerRole::Battery);
+        $this->frameLayer = self::layer($edgeLayers, LayerRole::Frame);
         $this->samples[] = $this->sample();
     }
 
@@ -132,6 +134,7 @@ final class Session
             $now->bond >= $target => Binding::Target,
             $now->battery >= $this->limits->batteryCaution => Binding::Battery,
             $now->panel >= $this->limits->panel => Binding::Panel,
+            $this->limits->plasticFrame !== null && $now->frame >= $this->limits->plasticFrame => Binding::Frame,
             $this->clock - $from >= self::LONGEST => Binding::Time,
             default => null,
         };
@@ -148,7 +151,7 @@ final class Session
 
     private function sample(): Sample
     {
-        return new Sample($this->clock, $this->edge->meanOf($this->bondLayer), $this->centre->meanOf($this->panelLayer), $this->centre->frontOf($this->batteryLayer), $this->edge->outerFace());
+        return new Sample($this->clock, $this->edge->meanOf($this->bondLayer), $this->centre->meanOf($this->panelLayer), $this->centre->frontOf($this->batteryLayer), $this->edge->outerFace(), $this->edge->frontOf($this->frameLayer));
     }
 
     /** @param list<Layer> $layers */

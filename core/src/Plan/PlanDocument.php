@@ -9,7 +9,6 @@ use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\Place;
 use Facelift\Heat\HeatPhase;
-use Facelift\Heat\Limits;
 use Facelift\Heat\Sample;
 use Facelift\Proof\GateTests;
 use Facelift\Proof\Need;
@@ -34,6 +33,7 @@ final readonly class PlanDocument
             'phone' => ['id' => $r->phone->identity->id, 'name' => $r->phone->identity->name()],
             'replacement' => ['id' => $r->replacement->id, 'kind' => $r->replacement->kind->value, 'name' => $r->replacement->name],
             'source' => ['kind' => $r->source->kind->value, 'set' => round($r->source->set, 1), 'contact' => round($r->source->coefficient, 1), 'origin' => $r->source->origin->value, 'room' => $r->room],
+            'oldPanel' => $r->oldPanel()->value,
             'works' => $plan->works(),
             'summary' => $this->summary($plan),
             'route' => [
@@ -90,7 +90,7 @@ final readonly class PlanDocument
     /** @return array<string, mixed> */
     private function opening(Opening $o): array
     {
-        $limits = new Limits();
+        $limits = $o->limits;
         $last = \count($o->samples) - 1;
         $kept = array_values(array_filter($o->samples, static fn(int $i): bool => $i % self::THIN === 0 || $i === $last, \ARRAY_FILTER_USE_KEY));
 
@@ -99,7 +99,7 @@ final readonly class PlanDocument
             'estimate' => true,
             'blocked' => $o->blocked?->value,
             'window' => ['low' => $o->window->low, 'high' => $o->window->high],
-            'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'skin' => $limits->skin],
+            'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'frame' => $limits->plasticFrame, 'skin' => $limits->skin],
             'phases' => array_map(static fn(HeatPhase $p): array => ['kind' => $p->kind, 'from' => $p->from, 'to' => $p->to], $o->phases),
             'samples' => array_map(static fn(Sample $s): array => ['t' => $s->second, 'bond' => round($s->bond, 1), 'panel' => round($s->panel, 1), 'battery' => round($s->battery, 1), 'outer' => round($s->outerFace, 1)], $kept),
         ];

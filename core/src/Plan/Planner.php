@@ -10,6 +10,7 @@ use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
 use Facelift\Condition\Observation;
+use Facelift\Cut\GlassPlanner;
 use Facelift\Cut\Opening;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Document\Reason;
@@ -32,6 +33,7 @@ final readonly class Planner
         private RoutePlanner $routes = new RoutePlanner(),
         private OpeningPlanner $openings = new OpeningPlanner(),
         private Sealer $sealer = new Sealer(),
+        private GlassPlanner $glass = new GlassPlanner(),
     ) {}
 
     /** @throws NoWayIn If the phone file blocks itself. */
@@ -42,10 +44,11 @@ final readonly class Planner
         $seals = $this->sealsOf($request, $route);
         $warnings = $this->warnings($request, $route, $openings);
         $works = array_filter($warnings, static fn(Reason $r): bool => str_starts_with($r->code, 'stop-')) === [];
+        $glass = $request->replacement->kind === ReplacementKind::GlassOnly ? $this->glass->plan($request->phone, $request->condition, $request->room) : null;
         $steps = new StepList();
         if ($works) {
             (new TakeApartSteps($request, $route, $openings, $steps))->write();
-            (new ReturnSteps($request, $route, $seals, $steps))->write();
+            (new ReturnSteps($request, $route, $seals, $steps, $glass))->write();
         }
         $gates = array_values(array_filter(array_map(static fn(Step $s): ?Gate => $s->gate, $steps->all())));
 
@@ -68,7 +71,7 @@ final readonly class Planner
     {
         $openings = [];
         foreach ($this->cutBonds($request, $route) as $bond) {
-            $openings[$bond->id] = $this->openings->plan($request->phone, $bond, $request->condition, $request->source, $request->room);
+            $openings[$bond->id] = $this->openings->plan($request->phone, $bond, $request->condition, $request->source, $request->room, $request->oldPanel());
         }
 
         return $openings;

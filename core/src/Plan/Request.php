@@ -6,22 +6,34 @@ namespace Facelift\Plan;
 
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\Source;
 
 /** Everything a plan is computed from. */
 final readonly class Request
 {
-    /** @param float $room °C */
+    /**
+     * @param float    $room °C
+     * @param OldPanel $wish what is to become of the old panel, if it is not kept anyway
+     */
     public function __construct(
         public Phone $phone,
         public Replacement $replacement,
         public Condition $condition,
         public Source $source,
         public float $room = 22.0,
+        private OldPanel $wish = OldPanel::Save,
     ) {}
+
+    /** A panel that gets new glass is kept, whatever was wished. */
+    public function oldPanel(): OldPanel
+    {
+        return $this->replacement->kind === ReplacementKind::GlassOnly ? OldPanel::Save : $this->wish;
+    }
 
     /** True if a known-good panel has to show that the display is at fault before anything is stripped. */
     public function provesFirst(): bool

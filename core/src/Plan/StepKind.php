@@ -13,6 +13,7 @@ enum StepKind: string
     case Heat = 'heat';
     case Reheat = 'reheat';
     case Cool = 'cool';
+    case Alcohol = 'alcohol';
     case FirstGap = 'first-gap';
     case CutPass = 'cut-pass';
     case Lift = 'lift';
@@ -26,6 +27,8 @@ enum StepKind: string
     case TrialOff = 'trial-off';
     case ProvePanel = 'prove-panel';
     case SetAside = 'set-aside';
+    case WarmGlass = 'warm-glass';
+    case FreeCurve = 'free-curve';
     case PartGlass = 'part-glass';
     case CleanPanel = 'clean-panel';
     case Laminate = 'laminate';
@@ -51,6 +54,6 @@ enum StepKind: string
     /** Brings the phone near a source of heat, so nothing flammable may be wet. */
     public function isHot(): bool
     {
-        return \in_array($this, [self::Heat, self::Reheat, self::PartGlass], true);
+        return \in_array($this, [self::Heat, self::Reheat, self::WarmGlass, self::PartGlass], true);
     }
 }

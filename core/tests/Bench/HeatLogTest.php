@@ -90,6 +90,6 @@ final class HeatLogTest extends TestCase
     #[DataProvider('steps')]
     public function testAHeatingBelongsToItsBondAlone(string $kind, string $id, bool $heats): void
     {
-        self::assertSame($heats, (new BenchStep($id, 'open', $kind, [], 60, null, [], [], [], [], [], [], [], [], null, null))->heats('seal'));
+        self::assertSame($heats, (new BenchStep($id, 'open', $kind, [], 60, null, [], [], [], [], [], [], [], [], null, null))->heatedBond() === 'seal');
     }
 }

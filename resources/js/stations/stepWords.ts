@@ -8,7 +8,7 @@ export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figure
 /** The sentence under the title, with care notes of the part and what lies behind the edge. */
 export function stepText(step: Step): string[] {
     const f = figuresOf(step);
-    const lines = [say(`text.${step.kind}`, { ...f, face: capital(String(f['face'] ?? '')), align: capital(String(f['align'] ?? '')) })];
+    const lines = [say(`text.${step.kind}`, { ...f, face: capital(String(f['face'] ?? '')), ...(step.kind === 'cut-pass' ? { tool: capital(step.tool ?? 'blade') } : {}), align: capital(String(f['align'] ?? '')) })];
     const notes = String(step.figures['care'] ?? '')
         .split(' ')
         .filter(Boolean)
@@ -19,6 +19,9 @@ export function stepText(step: Step): string[] {
         .map((c) => say(`takeout.${c}`));
     if (step.figures['behind']) {
         lines.push(`Behind this edge: ${step.figures['behind']}.`);
+    }
+    if (step.figures['flat'] === 'yes') {
+        lines.push('Nothing lies behind: it may go in this deep, held flat, which spreads the load.');
     }
     if (step.figures['crazed'] === 'yes') {
         lines.push('Crazed glass here: short strokes to and fro, half the pace.');

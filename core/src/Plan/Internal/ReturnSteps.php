@@ -11,6 +11,7 @@ use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
+use Facelift\Cut\GlassParting;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Plan\Effects;
@@ -40,7 +41,7 @@ final class ReturnSteps
     private array $left;
 
     /** @param array<string, SealPlan> $seals */
-    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $seals, private readonly StepList $steps)
+    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $seals, private readonly StepList $steps, private readonly ?GlassParting $glass = null)
     {
         $this->left = array_reverse($route->ids());
         $this->displayShut = array_filter(array_keys($seals), fn(string $id): bool => $this->joinsDisplay($id)) === [];
@@ -61,7 +62,7 @@ final class ReturnSteps
     private function begin(): void
     {
         if ($this->request->replacement->kind === ReplacementKind::GlassOnly) {
-            $this->start = $this->newGlass();
+            $this->start = (new GlassSteps($this->request, $this->glass ?? throw new \LogicException('new glass without a way to part the old'), $this->steps))->write();
 
             return;
         }
@@ -70,17 +71,6 @@ final class ReturnSteps
             $this->steps->add(Phase::MoveOver, Kind::WriteMemory, hands: 60, tool: 'panel programmer', because: [new Reason('verified-by-reading-back')]);
         }
         $this->start = $this->steps->add(Phase::MoveOver, Kind::PrepareNew, figures: ['name' => $this->request->replacement->name, 'takeOut' => implode(' ', $this->request->replacement->takeOut)], hands: 40 + 30 * \count($this->request->replacement->takeOut), because: [new Reason('films-and-guards')]);
-    }
-
-    /** The old glass off the phone's own panel and the new one on. Times and temperatures: common practice, no source. */
-    private function newGlass(): string
-    {
-        $this->steps->add(Phase::MoveOver, Kind::PartGlass, $this->request->replacement->replaces, ['low' => 70, 'high' => 90, 'sections' => 3], hands: 1200, tool: 'separator plate and wire', cautions: ['broken-glass', 'hot-plate', 'no-flame-ipa'], because: [new Reason('laminate-parts-warm')]);
-        $this->steps->add(Phase::MoveOver, Kind::CleanPanel, $this->request->replacement->replaces, hands: 600, tool: 'remover and wipes', cautions: ['no-flame-ipa'], because: [new Reason('residue-shows')], effects: new Effects(wets: 'edge'));
-        $this->steps->add(Phase::MoveOver, Kind::ConfirmDry, $this->request->replacement->replaces, ['place' => 'edge'], hands: 5, wait: 60, cautions: ['no-flame-ipa'], because: [new Reason('adhesive-needs-dry')], effects: new Effects(dries: 'edge'));
-        $this->steps->add(Phase::MoveOver, Kind::Laminate, $this->request->replacement->replaces, ['name' => $this->request->replacement->name], hands: 480, tool: 'level bench', because: [new Reason('air-shows')]);
-
-        return $this->steps->add(Phase::MoveOver, Kind::CureUv, $this->request->replacement->replaces, hands: 20, wait: 300, tool: 'UV lamp', cautions: ['uv'], because: [new Reason('cured-before-handled')]);
     }
 
     private function phase(): Phase

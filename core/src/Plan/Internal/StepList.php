@@ -26,6 +26,8 @@ final class StepList
     private int $changes = 0;
     /** @var list<string> things put on for the work and not yet off */
     private array $on = [];
+    /** @var array<string, true> places where something wet was used and not yet confirmed dry */
+    private array $wet = [];
 
     /**
      * @param list<string>                    $subjects
@@ -54,6 +56,12 @@ final class StepList
         $this->tool = $tool ?? $this->tool;
         $this->face = $face;
         $this->on = array_values(array_diff([...$this->on, ...$effects->puts], $effects->takes));
+        if ($effects->wets !== null) {
+            $this->wet[$effects->wets] = true;
+        }
+        if ($effects->dries !== null) {
+            unset($this->wet[$effects->dries]);
+        }
         $id = $this->freeId($kind->value . ($gate !== null ? ':' . $gate->value : ($subjects === [] ? '' : ':' . $subjects[0])));
         $after ??= $this->steps === [] ? [] : [$this->steps[\count($this->steps) - 1]->id];
         $this->steps[] = new Step($id, $phase, $kind, $subjects, $figures, $face, $tool, $hands, $wait, $cautions, $because, array_values(array_unique($after)), $effects, $gate);
@@ -81,6 +89,12 @@ final class StepList
     public function stillOn(string ...$things): array
     {
         return $things === [] ? $this->on : array_values(array_intersect($this->on, $things));
+    }
+
+    /** @return list<string> places that are wet now */
+    public function wet(): array
+    {
+        return array_keys($this->wet);
     }
 
     private function freeId(string $wish): string

@@ -13,11 +13,8 @@ use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\Part;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Cut\Move;
-use Facelift\Cut\MoveKind;
 use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
-use Facelift\Heat\SourceKind;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Pace;
 use Facelift\Plan\Phase;
@@ -157,30 +154,15 @@ final class TakeApartSteps
     private function part(Bond $bond, array $because, array $after): string
     {
         if ($bond->cut !== null) {
-            return $this->cut($bond, $because, $after);
+            $phase = $this->phase();
+            $this->opened = true;
+
+            return (new OpeningSteps($this->request, $this->openings[$bond->id], $this->steps))->write($phase, $bond, $this->follower($bond) !== $bond->joins[0], $because, $after);
         }
         $tool = $bond->adhesive === AdhesiveKind::PullTab ? 'pull tab' : 'warm air and spudger';
         $cautions = $bond->adhesive === AdhesiveKind::PullTab ? ['cell', 'bent-cell'] : ['hot-air', 'no-flame-ipa'];
 
         return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], ['name' => $bond->name, 'adhesive' => $bond->adhesive->value], $bond->face, $tool, 45, cautions: $cautions, because: $because, after: $after);
-    }
-
-    /**
-     * @param list<Reason> $because
-     * @param list<string> $after
-     */
-    private function cut(Bond $bond, array $because, array $after): string
-    {
-        $phase = $this->phase();
-        foreach ($this->openings[$bond->id]->moves as $i => $move) {
-            $this->move($phase, $bond, $move, $i === 0 ? $after : null, $because);
-        }
-        $attached = $this->follower($bond) !== $bond->joins[0];
-        $lifted = $this->request->phone->parts[$bond->joins[0]];
-        $done = $this->steps->add($phase, Kind::Lift, [$bond->joins[0]], ['name' => $lifted->name, 'hinge' => $bond->cut?->hinge->value ?? '', 'attached' => $attached ? 'yes' : 'no'], $bond->face, null, 20, cautions: ['broken-glass', 'hot-face'], because: $attached ? [new Reason('still-on-its-flex')] : $because, effects: new Effects(puts: $attached ? ['prop'] : [], takes: $this->steps->stillOn('picks')));
-        $this->opened = true;
-
-        return $done;
     }
 
     /** The removal that comes right after a bond in the route. */
@@ -189,71 +171,6 @@ final class TakeApartSteps
         $ids = $this->route->ids();
 
         return $ids[(int) array_search($bond->id, $ids, true) + 1] ?? null;
-    }
-
-    /**
-     * @param list<string>|null $after
-     * @param list<Reason>      $because
-     */
-    private function move(Phase $phase, Bond $bond, Move $move, ?array $after, array $because): void
-    {
-        $figures = ['name' => $bond->name, 'bond' => round($move->bond, 1), 'battery' => round($move->battery, 1), 'grips' => (int) $move->grips];
-        match ($move->kind) {
-            MoveKind::Heat, MoveKind::Reheat => $this->heat($phase, $bond, $move, $figures, $after, $because),
-            MoveKind::Cool => $this->steps->add($phase, Kind::Cool, [$bond->id], $figures, $bond->face, null, 5, $move->seconds, ['battery-limit'], [new Reason('battery-near-limit')], $after),
-            MoveKind::FirstGap => $this->steps->add($phase, Kind::FirstGap, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, $this->firstTool($bond), $move->seconds, 0, ['broken-glass', 'hot-face'], [new Reason('start-edge')], $after, new Effects(puts: ['picks'])),
-            MoveKind::Pass => $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures + ['stretch' => (string) $move->stretch, 'side' => $move->side->value ?? '', 'where' => $this->where($move), 'from' => $move->from, 'to' => $move->to, 'length' => (int) round($move->length), 'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'behind' => (string) $move->behind], $bond->face, 'card', $move->seconds, 0, $this->request->condition->glassBroken($bond->face) ? ['broken-glass', 'hot-face'] : ['hot-face'], [new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks'])),
-        };
-    }
-
-    /**
-     * @param array<string, string|float|int> $figures
-     * @param list<string>|null               $after
-     * @param list<Reason>                    $because
-     */
-    private function heat(Phase $phase, Bond $bond, Move $move, array $figures, ?array $after, array $because): void
-    {
-        $source = $this->request->source;
-        // On a plate the heated face lies down; air and bag come from above.
-        $up = $source->kind === SourceKind::Plate ? ($bond->face === Face::Front ? Face::Back : Face::Front) : $bond->face;
-        $burns = $source->kind === SourceKind::Plate ? 'hot-plate' : ($source->kind === SourceKind::GrainBag ? 'hot-face' : 'hot-air');
-        $window = $this->openings[$bond->id]->window;
-        $this->steps->add(
-            $phase,
-            $move->kind === MoveKind::Heat ? Kind::Heat : Kind::Reheat,
-            [$bond->id],
-            $figures + ['set' => round($source->set), 'source' => $source->kind->value, 'seconds' => (int) $move->seconds, 'face' => $bond->face->value],
-            $up,
-            $source->kind === SourceKind::Plate ? 'plate' : ($source->kind === SourceKind::GrainBag ? 'grain bag' : 'hot air'),
-            10,
-            $move->seconds,
-            [$burns, 'battery-limit', 'no-flame-ipa'],
-            [new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]), ...$because],
-            $after,
-        );
-    }
-
-    /** Which part of a side a pass covers, in words that the drawing bears out. */
-    private function where(Move $move): string
-    {
-        $side = $move->side;
-        if ($side === null) {
-            return '';
-        }
-        $end = $this->request->phone->body->outline->length($side);
-        $names = $side->isHorizontal() ? [', left part', ', right part'] : [', upper part', ', lower part'];
-
-        return $side->value . ' edge' . match (true) {
-            $move->from < 1.0 && $move->to > $end - 1.0 => '',
-            $move->from + $move->to < $end => $names[0],
-            default => $names[1],
-        };
-    }
-
-    /** Crazed glass does not hold a suction cup. */
-    private function firstTool(Bond $bond): string
-    {
-        return $this->request->condition->glassBroken($bond->face) ? 'thin blade' : 'suction cup and thin blade';
     }
 
     /** @param list<string> $after */

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Tests\Cut;
+
+use Facelift\Anatomy\AdhesiveKind as Adhesive;
+use Facelift\Anatomy\Face;
+use Facelift\Anatomy\FrameMaterial as Frame;
+use Facelift\Condition\Condition;
+use Facelift\Cut\Blade;
+use Facelift\Cut\Move;
+use Facelift\Cut\MoveKind;
+use Facelift\Cut\Opening;
+use Facelift\Cut\OpeningPlanner;
+use Facelift\Heat\Binding;
+use Facelift\Heat\OldPanel;
+use Facelift\Heat\Source;
+use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Tool, depth and pace by what the edge is made of, what the glass is like, and what is to become of the panel. Common practice, no source. */
+final class BladeTest extends TestCase
+{
+    /** Strong glue, and a battery that keeps out of the way, so that something else binds. */
+    private const GLUED = ['bonds.0.adhesive' => 'strong-glue', 'stacks.centre.layers.2.thickness' => 4.0];
+
+    #[DataProvider('edges')]
+    public function testTheBladeSuitsTheEdge(Frame $frame, Face $face, Adhesive $adhesive, bool $crazed, Blade $blade): void
+    {
+        self::assertSame($blade, Blade::along($frame, $face, $adhesive, $crazed));
+    }
+
+    /** @return iterable<string, array{Frame, Face, Adhesive, bool, Blade}> */
+    public static function edges(): iterable
+    {
+        yield 'metal marks plastic' => [Frame::Plastic, Face::Front, Adhesive::FoamTape, false, Blade::Card];
+        yield 'also under strong glue' => [Frame::Plastic, Face::Front, Adhesive::StrongGlue, true, Blade::Card];
+        yield 'the back glass is not marked' => [Frame::Metal, Face::Back, Adhesive::PrecutSeal, false, Blade::Card];
+        yield 'whole glass, foam tape' => [Frame::Metal, Face::Front, Adhesive::FoamTape, false, Blade::Pick];
+        yield 'crumbling glass' => [Frame::Metal, Face::Front, Adhesive::FoamTape, true, Blade::ThinMetal];
+        yield 'strong glue' => [Frame::Metal, Face::Front, Adhesive::StrongGlue, false, Blade::ThinMetal];
+    }
+
+    public function testAPanelThatIsGivenUpIsUndercutWhereNothingLiesBehindAndNotElsewhere(): void
+    {
+        $save = self::passes(self::open([]));
+        $give = self::passes(self::open([], old: OldPanel::GiveUp));
+        self::assertCount(\count($save), $give);
+        $deeper = 0;
+        foreach ($save as $i => $pass) {
+            self::assertFalse($pass->flat);
+            self::assertEqualsWithDelta(1.5 * $pass->pace, $give[$i]->pace, 1e-9);
+            self::assertSame($pass->behind === null, $give[$i]->flat, (string) $pass->stretch);
+            if ($pass->behind !== null) {
+                self::assertSame($pass->depth, $give[$i]->depth, 'what lies behind stays in the phone');
+            } else {
+                self::assertLessThanOrEqual(2 * $pass->depth, $give[$i]->depth);
+                ++$deeper;
+            }
+        }
+        self::assertGreaterThan(0, $deeper);
+        self::assertGreaterThan(self::open([])->limits->panel, self::open([], old: OldPanel::GiveUp)->limits->panel);
+    }
+
+    public function testAPlasticFrameStopsAHeatingBeforeItGoesSoft(): void
+    {
+        $hot = self::open(['body.frame' => 'plastic'] + self::GLUED, set: 93);
+        foreach ($hot->samples as $sample) {
+            self::assertLessThan(83.0, $sample->frame, 'a step of two seconds may run over by this much');
+        }
+        $heatings = static fn(Opening $o): int => \count(array_intersect(array_map(static fn(MoveKind $k): string => $k->value, self::kinds($o)), ['heat', 'reheat']));
+        self::assertGreaterThan($heatings(self::open(self::GLUED, set: 93)), $heatings($hot), 'less heat each time, so more often');
+        // By glass alone it could not be told: a limit below the window leaves no way at all.
+        self::assertSame(Binding::Frame, self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 110, old: OldPanel::GiveUp)->blocked);
+        self::assertSame([Blade::Card], array_values(array_unique(array_map(static fn(Move $m): ?Blade => $m->blade, self::passes(self::open(['body.frame' => 'plastic']))), \SORT_REGULAR)));
+        self::assertNull(self::open(self::GLUED, set: 93)->limits->plasticFrame);
+    }
+
+    public function testAlcoholComesOnceAfterTheLastHeatingAndOnlyWhereAdhesiveDrags(): void
+    {
+        self::assertNotContains(MoveKind::Alcohol, self::kinds(self::open([])));
+        foreach ([90, 92, 94, 96] as $set) {
+            $opening = self::open(self::GLUED, set: $set);
+            if (!$opening->works()) {
+                continue;
+            }
+            $kinds = self::kinds($opening);
+            $at = array_keys($kinds, MoveKind::Alcohol, true);
+            self::assertCount(1, $at, "at $set °C");
+            self::assertNotContains(MoveKind::Reheat, \array_slice($kinds, $at[0]), 'nothing wet is heated');
+            self::assertContains(MoveKind::Pass, \array_slice($kinds, $at[0]));
+            self::assertGreaterThanOrEqual($opening->window->low - 1.0, $opening->moves[$at[0]]->bond);
+        }
+        self::assertTrue(self::open(self::GLUED, set: 92)->works());
+    }
+
+    /** Whatever source, glue, frame and wish: what is cut is exactly the edge that may be cut, each piece once, hot enough, and never deeper than is safe. */
+    public function testPassesCoverTheEdgeExactly(): void
+    {
+        $dice = new Dice(31);
+        $worked = 0;
+        for ($i = 0; $i < 40; ++$i) {
+            $glue = $dice->pick(['precut-seal', 'foam-tape', 'strong-glue']);
+            $phone = Phones::with('quillon-vesper', ['body.frame' => $dice->pick(['metal', 'plastic']), 'bonds.0.adhesive' => $glue, 'stacks.centre.layers.2.thickness' => $dice->float(0.2, 4)]);
+            $opening = (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate($dice->float(75, 100)), $dice->float(15, 30), $dice->pick(OldPanel::cases()));
+            if (!$opening->works()) {
+                continue;
+            }
+            ++$worked;
+            foreach ($phone->bonds['seal']->cut->stretches ?? [] as $stretch) {
+                $pieces = array_values(array_filter(self::passes($opening), static fn(Move $m): bool => $m->stretch === $stretch->id));
+                if ($stretch->forbidden) {
+                    self::assertSame([], $pieces);
+                    continue;
+                }
+                $at = $stretch->from;
+                foreach ($pieces as $piece) {
+                    self::assertEqualsWithDelta($at, $piece->from, 1e-6);
+                    self::assertGreaterThanOrEqual($opening->window->low - 1.5, $piece->bond);
+                    self::assertLessThanOrEqual($stretch->behind === null ? 8.0 : $stretch->depth, $piece->depth);
+                    $at = $piece->to;
+                }
+                self::assertEqualsWithDelta($stretch->to, $at, 1e-6);
+            }
+            self::assertFalse($opening->heatsAfterAlcohol());
+        }
+        self::assertGreaterThan(10, $worked);
+    }
+
+    /** @param list<string> $sides */
+    #[DataProvider('hinges')]
+    public function testTheRoundEndsBesideTheHinge(string $hinge, array $sides): void
+    {
+        $changes = ['bonds.0.cut.hinge' => $hinge];
+        foreach (Phones::read('quillon-vesper')->bonds['seal']->cut->stretches ?? [] as $i => $stretch) {
+            $changes["bonds.0.cut.stretches.$i.forbidden"] = $stretch->side->value === $hinge;
+        }
+        $phone = Phones::with('quillon-vesper', $changes);
+        $passes = self::passes((new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate(85)));
+        self::assertSame($sides, array_values(array_unique(array_map(static fn(Move $m): string => $m->side->value ?? '', $passes))));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function hinges(): iterable
+    {
+        yield 'right' => ['right', ['bottom', 'left', 'top']];
+        yield 'left' => ['left', ['bottom', 'right', 'top']];
+        yield 'top' => ['top', ['bottom', 'left', 'right']];
+    }
+
+    /** @return list<MoveKind> */
+    private static function kinds(Opening $opening): array
+    {
+        return array_map(static fn(Move $m): MoveKind => $m->kind, $opening->moves);
+    }
+
+    /** @return list<Move> */
+    private static function passes(Opening $opening): array
+    {
+        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m->kind === MoveKind::Pass));
+    }
+
+    /** @param array<string, mixed> $changes to the phone file */
+    private static function open(array $changes, float $set = 85, OldPanel $old = OldPanel::Save): Opening
+    {
+        $phone = Phones::with('quillon-vesper', $changes + ['bonds.0.cut.stretches.0.behind' => null]);
+
+        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate($set), old: $old);
+    }
+}
