@@ -64,6 +64,53 @@ final class HeatTest extends TestCase
         self::assertSame(0, HeatSource::query()->count());
     }
 
+    public function testTheDeskLooksIntoAStackAndKnowsWhatThePanelIsWorth(): void
+    {
+        $this->as(Role::Technician);
+        $answer = $this->ask('POST', '/heat', ['stack' => 'back', 'oldPanel' => 'give-up'] + self::tried(), 200);
+        $layers = $answer->json('layers');
+        $samples = $answer->json('samples');
+        self::assertIsArray($layers);
+        self::assertIsArray($samples);
+        self::assertSame(['other', 'gap', 'battery'], array_slice(array_column($layers, 'role'), 0, 3));
+        foreach (array_column($layers, 'temperatures') as $row) {
+            self::assertIsArray($row);
+            self::assertCount(count($samples), $row);
+        }
+        self::assertEquals(120, $answer->json('limits.panel'));
+        self::assertEquals(90, $this->ask('POST', '/heat', self::tried(), 200)->json('limits.panel'));
+        $this->ask('POST', '/heat', ['stack' => 'roof'] + self::tried(), 404);
+        $this->ask('POST', '/heat', ['oldPanel' => 'sell'] + self::tried(), 422)->assertJsonValidationErrors(['oldPanel']);
+    }
+
+    public function testAPanelThatMayBeGivenUpIsCutFasterAndThePlanSaysSo(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+        $plate = ['source' => ['kind' => 'plate', 'set' => 85]];
+        $pace = function () use ($t): float {
+            foreach ((array) $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('steps') as $step) {
+                if (is_array($step) && $step['kind'] === 'cut-pass') {
+                    assert(is_array($step['figures']) && is_numeric($step['figures']['pace']));
+
+                    return (float) $step['figures']['pace'];
+                }
+            }
+            self::fail('the plan cuts nothing');
+        };
+        $saved = $pace();
+        $t->change('plan', $plate + ['oldPanel' => 'give-up']);
+        self::assertSame('give-up', $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('oldPanel'));
+        self::assertSame('give-up', $this->ask('GET', "/jobs/$t->job", status: 200)->json('oldPanel'));
+        self::assertEqualsWithDelta(1.5 * $saved, $pace(), 1e-9);
+        $t->change('plan', $plate);
+        self::assertSame('save', $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('oldPanel'), 'left out, the panel is saved');
+        $t->change('plan', $plate + ['oldPanel' => 'burn'], 422);
+    }
+
     public function testAPlanIsMadeWithAnySource(): void
     {
         $this->as(Role::Technician);

@@ -24,6 +24,16 @@ test('the heat desk: time and setting move the curves, sources are compared, one
     await page.getByRole('option', { name: 'unknown, opened before' }).click();
     await expect(curves).toHaveAttribute('aria-label', /Window 55 to 80/);
 
+    // A look into one stack, layer by layer, and a panel that need not be saved.
+    await page.getByRole('combobox', { name: /Look into stack/ }).click();
+    await page.getByRole('option', { name: 'back', exact: true }).click();
+    await expect(page.getByRole('img', { name: /^Stack back after 4:30: back glass \d+ °C, air gap \d+ °C, battery \d+ °C/ })).toBeVisible();
+    await expect(page.getByText('panel, limit 90 (100 for 9 s)')).toBeVisible();
+    await page.getByRole('combobox', { name: /Old panel/ }).click();
+    await page.getByRole('option', { name: 'May be given up' }).click();
+    await expect(page.getByText('panel, limit 120')).toBeVisible();
+    await accessible(page);
+
     const calibrate = page.getByRole('region', { name: 'Calibrate' });
     await calibrate.getByLabel('Thermometer, °C').fill('30');
     await calibrate.getByRole('button', { name: 'Fit the contact' }).click();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, doStep, planOf, signIn, type Step } from './technician';
-import { clockAhead } from './server';
+import { clockAhead, tellThermometer } from './server';
 
 /** The shop's clock moves on, and the screen learns it at its next question. */
 async function later(page: Page, seconds: number): Promise<void> {
@@ -16,7 +16,10 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
     let moves: Step[] = [];
     let heat = 0;
 
-    test.afterAll(() => clockAhead(0));
+    test.afterAll(async () => {
+        await clockAhead(0);
+        await tellThermometer('off', 'noise 0.3', 'fault none');
+    });
 
     test('heating: the strip says when to lift off, and a reading corrects it', async ({ page }) => {
         await clockAhead(0);
@@ -62,12 +65,36 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
         expect(Math.abs((await seconds(page)) - before)).toBeLessThan(12);
     });
 
+    test('a thermometer is followed: measured beside predicted, until it comes loose', async ({ page }) => {
+        await tellThermometer('hold 61.5', 'noise 0');
+        await signIn(page);
+        await page.goto(`${job}/bench`);
+        const thermometer = now(page).getByRole('group', { name: 'Thermometer' });
+        await expect(thermometer).toContainText('T7 61.5 °C');
+        await page.keyboard.press('r');
+        const source = page.getByRole('region', { name: 'From the thermometer' });
+        await expect(source).toContainText('T7 61.5 °C');
+        await accessible(page);
+        await source.getByRole('button', { name: 'Follow it from here on' }).click();
+        await expect(thermometer).toContainText('followed: heated glass');
+        await expect(now(page)).toContainText('Corrected by 2 readings', { timeout: 20_000 });
+        await tellThermometer('fault loose', 'hold 80');
+        await later(page, 110);
+        await expect(now(page)).toContainText('the probe is loose or on the wrong spot', { timeout: 20_000 });
+        await tellThermometer('fault open');
+        await expect(thermometer).toContainText('T7: probe open');
+        await thermometer.getByRole('button', { name: 'Leave it' }).click();
+        await expect(thermometer).not.toContainText('followed');
+        await tellThermometer('fault none', 'off');
+    });
+
     test('the bond holds: one rung after the other, and alcohol wets the edge', async ({ page }) => {
         await signIn(page);
         await page.goto(`${job}/bench`);
         await expect(now(page)).toBeVisible();
         const holds = page.getByRole('region', { name: 'The bond holds' });
-        for (const rung of ['Heat', 'Heat longer', 'Alcohol beside the blade']) {
+        // The heating on record is the first rung already.
+        for (const rung of ['Heat longer', 'Alcohol beside the blade']) {
             await page.keyboard.press('p');
             await expect(holds).toContainText(`The bond holds. Next: ${rung}.`);
             await holds.getByRole('button', { name: `Done: ${rung}`, exact: true }).click();

@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import { execFile } from 'node:child_process';
 import { writeFile } from 'node:fs/promises';
 import { promisify } from 'node:util';
@@ -19,4 +20,23 @@ export async function clockAhead(seconds: number): Promise<void> {
         throw new Error('this run has no clock to move');
     }
     await writeFile(file, String(Math.round(seconds * 1000)));
+}
+
+/** Tells the thermometer's stand-in what to show, or what is wrong with it. */
+export async function tellThermometer(...commands: string[]): Promise<void> {
+    const port = Number(process.env['FACELIFT_THERMOMETER_CONTROL']);
+    for (const command of commands) {
+        const said = await new Promise<string>((resolve, reject) => {
+            const wire = connect(port, '127.0.0.1', () => wire.write(`${command}\n`));
+            wire.setTimeout(2000, () => wire.destroy(new Error('the thermometer does not answer')));
+            wire.on('data', (d) => {
+                resolve(String(d).trim());
+                wire.end();
+            });
+            wire.on('error', reject);
+        });
+        if (said !== 'ok') {
+            throw new Error(`${command}: ${said}`);
+        }
+    }
 }

@@ -30,6 +30,7 @@ export const queries = {
             queryFn: () => take(api.GET('/api/jobs/{job}/heat/{bond}', { params: { path: { job: id, bond } } })),
             refetchInterval: 5_000,
         }),
+    thermometers: () => queryOptions({ queryKey: ['thermometers'], queryFn: () => take(api.GET('/api/thermometers')), refetchInterval: 2_000 }),
     proof: (id: string) => queryOptions({ queryKey: ['job', id, 'proof'], queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))) }),
     timers: () => queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),
     shelf: (find = '', state = '', page = 1) =>

@@ -24,6 +24,7 @@ const WHY = {
     target: 'the bond is hot enough then',
     battery: 'the battery is near its limit then',
     panel: 'the panel is at its limit then',
+    frame: 'the plastic frame goes soft then',
     time: null,
 } as const;
 

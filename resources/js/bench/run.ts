@@ -96,7 +96,10 @@ export function untested(plan: Plan, run: Run, gate: string): string[] {
     return functions.map((f) => f.function).filter((f) => !run.tests.has(testKey(gate, f)));
 }
 
-const HEAT_STEPS = new Set(['heat', 'reheat', 'cool', 'first-gap', 'cut-pass']);
+const HEAT_STEPS = new Set(['heat', 'reheat', 'cool', 'first-gap', 'alcohol', 'cut-pass']);
+
+/** Whatever is done to a warm bond by hand may need heat once more. */
+export const mayHeatAgain = (kind: Step['kind']): boolean => ['first-gap', 'alcohol', 'cut-pass', 'lift'].includes(kind);
 
 /** The moves of one bond, in the order of the opening's phases. */
 export const movesOf = (plan: Plan, bond: string): Step[] => plan.steps.filter((s) => HEAT_STEPS.has(s.kind) && s.subjects[0] === bond);

@@ -41,6 +41,8 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
     const x = (t: number): number => PLOT.left + ((PLOT.right - PLOT.left) * t) / end;
     const y = (c: number): number => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 20)) / (top - 20);
     const now = at ?? 0;
+    // A thermometer that is followed reads every few seconds: only its last figure is written out.
+    const many = readings.length > 4;
     const here = sampleAt(opening.samples, now);
     const path = (key: Drawn, from: number, to: number): string =>
         opening.samples
@@ -130,12 +132,14 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                     </Haloed>
                 </>
             )}
-            {readings.map((r) => (
+            {readings.map((r, i) => (
                 <g key={`${r.t} ${r.probe}`}>
-                    <circle cx={x(r.t)} cy={y(r.celsius)} r="4.5" fill={slate.deep} stroke={slate.line} strokeWidth="2" />
-                    <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
-                        read {r.celsius.toFixed(1)}
-                    </Haloed>
+                    <circle cx={x(r.t)} cy={y(r.celsius)} r={many ? 2.5 : 4.5} fill={slate.deep} stroke={slate.line} strokeWidth={many ? 1.4 : 2} />
+                    {(!many || i === readings.length - 1) && (
+                        <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
+                            read {r.celsius.toFixed(1)}
+                        </Haloed>
+                    )}
                 </g>
             ))}
             <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>

@@ -17,6 +17,7 @@ export function marksFor(phone: PhoneFile, plan: Plan, step: Step, done: Readonl
         case 'reheat':
         case 'cool':
         case 'first-gap':
+        case 'alcohol':
         case 'cut-pass':
         case 'lift':
             return edgeMarks(phone, plan, step, done);
@@ -27,6 +28,9 @@ export function marksFor(phone: PhoneFile, plan: Plan, step: Step, done: Readonl
         case 'clamp':
         case 'unclamp':
             return sealMarks(phone, plan, step);
+        case 'free-curve':
+        case 'part-glass':
+            return glassMarks(phone, plan, step, done);
         default:
             return step.subjects.flatMap((id) => elementMarks(phone, id));
     }
@@ -109,6 +113,8 @@ function restingEnd(path: Point[], other: Point[] | undefined, towards: boolean)
     return ends.sort((a, b) => (towards ? reach(a) - reach(b) : reach(b) - reach(a)))[0];
 }
 
+const length = (glass: Rounded, side: Side): number => (side === 'top' || side === 'bottom' ? glass.width : glass.height);
+
 /** Passes done and to come, picks where they rest, keep-outs and the hinge. */
 function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
     const bond = bondOf(phone, step.subjects[0]) ?? phone.bonds.find((b) => b.joins[0] === step.subjects[0] && b.cut);
@@ -137,17 +143,50 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
     });
     if (step.kind === 'first-gap') {
         const side = step.figures['side'] as Side;
-        const length = side === 'top' || side === 'bottom' ? glass.width : glass.height;
         marks.push({
             id: 'first-gap',
             tone: 'now',
-            lines: [along(glass, side, length * 0.35, length * 0.65)],
+            lines: [along(glass, side, length(glass, side) * 0.35, length(glass, side) * 0.65)],
             width: 2.2,
             label: 'First gap',
             detail: `${say(`side.${side}`)} edge`,
         });
     }
+    if (step.kind === 'alcohol') {
+        const side = step.figures['side'] as Side;
+        marks.push({
+            id: 'alcohol',
+            tone: 'now',
+            dashed: true,
+            lines: [along(glass, side, 0, length(glass, side))],
+            width: 2.2,
+            label: 'Alcohol',
+            detail: 'no heat until dry',
+        });
+    }
     return [...marks, ...hingeMark(phone, bond), ...zoneMarks(phone, bond.face)];
+}
+
+/** The glass in its sections: where the wire goes now, where it has been, and the curved edges before it. */
+function glassMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
+    const glass = glassOf(phone);
+    return plan.steps
+        .filter((s) => s.kind === 'part-glass' || s.kind === 'free-curve')
+        .map((s): Mark => {
+            const tone = s.id === step.id ? 'now' : done.has(s.id) ? 'done' : 'plain';
+            const [from, to] = [Number(s.figures['from']), Number(s.figures['to'])];
+            const label = tone === 'plain' ? {} : { label: tone === 'now' ? (s.kind === 'free-curve' ? 'Blade' : 'Wire') : 'Free', detail: `${from}–${to} mm` };
+            return s.kind === 'free-curve'
+                ? { id: s.id, tone, width: 1.8, lines: [along(glass, s.figures['side'] as Side, 0, glass.height)], ...label }
+                : {
+                      id: s.id,
+                      tone,
+                      hatched: tone === 'now',
+                      boxes: [{ x: glass.x, y: glass.y + from, width: glass.width, height: to - from }],
+                      width: 0.8,
+                      ...label,
+                  };
+        });
 }
 
 function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {

@@ -8,7 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Step } from '../api/client';
 import { queries } from '../api/queries';
 import { asItWent, heatingOf, heatWords } from '../bench/heat';
-import { heatOf, lastDone, modelTime, movesOf, untested } from '../bench/run';
+import { heatOf, lastDone, mayHeatAgain, modelTime, movesOf, untested } from '../bench/run';
 import { report } from '../bench/useOutbox';
 import { useNow } from '../bench/useNow';
 import { Mat } from '../mat/Mat';
@@ -87,7 +87,7 @@ export function Bench() {
         }
     };
     const heatAgain = () => {
-        if (mayWork && heat.kind !== 'none' && step?.kind === 'cut-pass') {
+        if (mayWork && heat.kind !== 'none' && step !== null && mayHeatAgain(step.kind)) {
             report(job.id, 'extra-heat', { state: heat.kind === 'heating' ? 'off' : 'on' });
         }
     };
@@ -213,7 +213,7 @@ export function Bench() {
 
 /** The bond whose temperatures matter at a step: the one being heated and cut. */
 function bondAtHand(openings: string[], step: Step, bonds: { id: string; joins: string[] }[]): string | null {
-    if (['heat', 'reheat', 'cool', 'first-gap', 'cut-pass'].includes(step.kind)) {
+    if (['heat', 'reheat', 'cool', 'first-gap', 'alcohol', 'cut-pass'].includes(step.kind)) {
         return step.subjects[0] ?? null;
     }
     return step.kind === 'lift' ? (openings.find((o) => bonds.find((b) => b.id === o)?.joins[0] === step.subjects[0]) ?? null) : null;

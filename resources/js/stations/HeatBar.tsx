@@ -7,7 +7,9 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { heard, type Heated, type HeatWords } from '../bench/heat';
 import { isSilent, setSilent, sound } from '../bench/tones';
 import { slate } from '../theme/tokens';
+import { say } from '../words/words';
 import { ReadingDialog } from './ReadingDialog';
+import { shown, useThermometer } from './useThermometer';
 
 const colours = { plain: slate.line, care: slate.now, stop: slate.stop } as const;
 
@@ -62,6 +64,7 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
                 </Box>
             </Box>
             <Corrected heat={heat} why={words.why} />
+            <Followed job={job} mayWork={mayWork} />
             {heating !== null && reading && <ReadingDialog job={job} step={heating} close={() => setReading(false)} />}
             <Dialog fullScreen open={large} onClose={() => setLarge(false)} slotProps={{ paper: { 'aria-label': 'Heat, large' } }}>
                 <Box sx={{ bgcolor: slate.deep, color: slate.line, height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', p: 2, gap: 1 }}>
@@ -77,6 +80,27 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
                     {strip}
                 </Box>
             </Dialog>
+        </Box>
+    );
+}
+
+/** What the thermometer shows, and that its readings are kept for this heating. */
+function Followed({ job, mayWork }: { job: string; mayWork: boolean }) {
+    const { thermometer, leave } = useThermometer(job);
+    if (thermometer === null) {
+        return null;
+    }
+    const mine = thermometer.follows?.job === job ? thermometer.follows : null;
+    return (
+        <Box role="group" aria-label="Thermometer" sx={{ ...quiet, display: 'flex', gap: 1, alignItems: 'center', minHeight: 40 }}>
+            <span style={{ color: thermometer.state === 'live' ? slate.line : slate.stop }}>{shown(thermometer)}</span>
+            {mine && <span>followed: {say(`probe.${mine.probe}`).toLowerCase()}</span>}
+            {mine && (
+                <BarButton press={() => leave.mutate()} disabled={!mayWork || leave.isPending}>
+                    Leave it
+                </BarButton>
+            )}
+            {!mine && thermometer.follows && <span>is read for {thermometer.follows.tag}</span>}
         </Box>
     );
 }
@@ -98,15 +122,17 @@ const quiet = { color: slate.quiet, fontSize: '0.9375rem', lineHeight: 1.25 } as
 
 function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
     const { fit } = heat;
-    if (fit === null) {
+    if (fit === null && !heat.panelHurt) {
         return why === null ? null : <Typography sx={quiet}>{why}</Typography>;
     }
     return (
         <Box role="status" sx={quiet}>
             {why !== null && `${why} · `}
-            {fit.used > 0 &&
+            {heat.panelHurt && <b style={{ color: slate.stop }}>The panel has been hotter than it bears: look at it before it is used again. </b>}
+            {fit !== null &&
+                fit.used > 0 &&
                 `Corrected by ${fit.used} ${fit.used === 1 ? 'reading' : 'readings'}: contact ${fit.coefficient.toFixed(0)} (${fit.low.toFixed(0)}–${fit.high.toFixed(0)}) W/m²K. `}
-            {fit.implausible && (
+            {fit?.implausible && (
                 <b style={{ color: slate.stop }}>
                     {`A reading is ${fit.implausible === 'too-cold' ? 'colder' : 'hotter'} than any contact explains: the probe is loose or on the wrong spot. It is left out.`}
                 </b>

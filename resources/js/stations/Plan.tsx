@@ -9,6 +9,7 @@ import { Link } from 'react-router';
 import { api, take, type PhoneFile, type Plan } from '../api/client';
 import { queries } from '../api/queries';
 import { usual, type HeatSource } from '../heat/source';
+import { OldPanelField } from '../heat/OldPanelField';
 import { SourceFields } from '../heat/SourceFields';
 import { Strip } from '../mat/Strip';
 import { Note } from '../shell/Note';
@@ -27,7 +28,11 @@ export function PlanStation() {
     const { job, phone } = useJob();
     const plan = useQuery({ ...queries.plan(job.id), enabled: job.source !== null });
     const [source, setSource] = useState<HeatSource>(job.source ?? usual.plate);
-    const make = useChange(job, () => take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source } })));
+    const [oldPanel, setOldPanel] = useState(job.oldPanel);
+    const kept = job.kind === 'glass-only';
+    const make = useChange(job, () =>
+        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source, oldPanel } })),
+    );
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
         make.mutate(undefined);
@@ -41,6 +46,7 @@ export function PlanStation() {
                         Plan
                     </Typography>
                     <SourceFields source={source} set={setSource} />
+                    <OldPanelField value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
                     <Button type="submit" variant={p ? 'outlined' : 'contained'} disabled={make.isPending || job.handedOverAt !== null} sx={{ minHeight: 56 }}>
                         {p ? 'Plan again' : 'Make the plan'}
                     </Button>

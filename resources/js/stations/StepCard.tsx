@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Job, PhoneFile, Plan, Step } from '../api/client';
 import type { Heated } from '../bench/heat';
-import { untested, type Heat, type Run } from '../bench/run';
+import { mayHeatAgain, untested, type Heat, type Run } from '../bench/run';
 import { outbox, useOutbox } from '../bench/useOutbox';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
@@ -99,7 +99,7 @@ export function StepCard(p: Props) {
                         variant="outlined"
                         color="inherit"
                         onClick={p.heatAgain}
-                        disabled={!p.mayWork || p.heat.kind === 'none' || step?.kind !== 'cut-pass'}
+                        disabled={!p.mayWork || p.heat.kind === 'none' || step === null || !mayHeatAgain(step.kind)}
                         sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
                     >
                         {p.heat.kind === 'heating' ? 'Heat off' : 'Heat again'} <Key>H</Key>
@@ -214,6 +214,8 @@ function doneLabel(step: Step): string {
             return `Done, ${step.figures['count']} in`;
         case 'plug-in':
             return 'Done, felt it click';
+        case 'alcohol':
+            return 'Done, it creeps in';
         case 'confirm-dry':
             return 'It is dry';
         case 'gate':

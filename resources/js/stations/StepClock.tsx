@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Step } from '../api/client';
 import type { Heated } from '../bench/heat';
-import type { Heat } from '../bench/run';
+import { mayHeatAgain, type Heat } from '../bench/run';
 import { clock } from '../words/words';
 
 interface Props {
@@ -31,7 +31,7 @@ export function StepClock({ step, now, started, heat, heated }: Props) {
         const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
         return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(step) : overdue(step)} late={left < 0} />;
     }
-    if (step.kind !== 'cut-pass' && step.kind !== 'first-gap') {
+    if (!mayHeatAgain(step.kind)) {
         return null;
     }
     if (heat.kind === 'heating') {

@@ -8,7 +8,14 @@ export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figure
 /** The sentence under the title, with care notes of the part and what lies behind the edge. */
 export function stepText(step: Step): string[] {
     const f = figuresOf(step);
-    const lines = [say(`text.${step.kind}`, { ...f, face: capital(String(f['face'] ?? '')), ...(step.kind === 'cut-pass' ? { tool: capital(step.tool ?? 'blade') } : {}), align: capital(String(f['align'] ?? '')) })];
+    const lines = [
+        say(step.figures['adhesive'] === 'pull-tab' ? `text.${step.kind}-pull-tab` : `text.${step.kind}`, {
+            ...f,
+            face: capital(String(f['face'] ?? '')),
+            ...(step.kind === 'cut-pass' ? { tool: capital(step.tool ?? 'blade') } : {}),
+            align: capital(String(f['align'] ?? '')),
+        }),
+    ];
     const notes = String(step.figures['care'] ?? '')
         .split(' ')
         .filter(Boolean)

@@ -14,6 +14,7 @@ const heated = (more: Partial<Heated>): Heated => ({
     liftAt: 1_150_000,
     liftBecause: 'target',
     gripsAt: null,
+    panelHurt: false,
     panelUsed: 0.1,
     ladder: { next: 'heat', because: { code: 'ladder-next', figures: {} }, tried: [] },
     ...more,

@@ -15,6 +15,10 @@ use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
+use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\AdhesiveWindow;
+use Facelift\Heat\FlexWarming;
+use Facelift\Heat\Source;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Pace;
 use Facelift\Plan\Phase;
@@ -159,10 +163,14 @@ final class TakeApartSteps
 
             return (new OpeningSteps($this->request, $this->openings[$bond->id], $this->steps))->write($phase, $bond, $this->follower($bond) !== $bond->joins[0], $because, $after);
         }
-        $tool = $bond->adhesive === AdhesiveKind::PullTab ? 'pull tab' : 'warm air and spudger';
-        $cautions = $bond->adhesive === AdhesiveKind::PullTab ? ['cell', 'bent-cell'] : ['hot-air', 'no-flame-ipa'];
+        if ($bond->adhesive === AdhesiveKind::PullTab) {
+            return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], ['name' => $bond->name, 'adhesive' => $bond->adhesive->value], $bond->face, 'pull tab', 45, cautions: ['cell', 'bent-cell'], because: $because, after: $after);
+        }
+        $air = Source::localAir(FlexWarming::SET);
+        $seconds = (new FlexWarming())->seconds($air, AdhesiveWindow::of($bond->adhesive, AdhesiveState::Fresh), $this->request->room);
+        $figures = ['name' => $bond->name, 'adhesive' => $bond->adhesive->value, 'set' => $air->set, 'seconds' => $seconds];
 
-        return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], ['name' => $bond->name, 'adhesive' => $bond->adhesive->value], $bond->face, $tool, 45, cautions: $cautions, because: $because, after: $after);
+        return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], $figures, $bond->face, 'hot air and spudger', 30 + $seconds, cautions: ['hot-air', 'no-flame-ipa'], because: $because, after: $after);
     }
 
     /** The removal that comes right after a bond in the route. */

@@ -8,6 +8,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { queries } from '../../api/queries';
 import { usual, type HeatSource } from '../../heat/source';
+import { OldPanelField, type OldPanel } from '../../heat/OldPanelField';
 import { SourceFields } from '../../heat/SourceFields';
 import { Note } from '../../shell/Note';
 import { useSettled } from '../../shell/useSettled';
@@ -25,11 +26,15 @@ export function HeatDesk() {
     const [state, setState] = useState<State>('fresh');
     const [seconds, setSeconds] = useState(210);
     const [room, setRoom] = useState(22);
+    const [oldPanel, setOldPanel] = useState<OldPanel>('save');
+    const [stack, setStack] = useState('');
     const [sources, setSources] = useState<HeatSource[]>([usual.plate]);
     const phone = useQuery(queries.phone(phoneId)).data;
     const bonds = (phone?.bonds ?? []).filter((b) => b.cut !== undefined);
     const bond = bonds.find((b) => b.id === bondId) ?? bonds[0];
-    const settled = useSettled({ seconds, room, state }, 80);
+    const stacks = Object.keys(phone?.stacks ?? {});
+    const into = stacks.includes(stack) ? stack : '';
+    const settled = useSettled({ seconds, room, state, oldPanel, ...(into === '' ? {} : { stack: into }) }, 80);
     const put = (i: number, s: HeatSource) => setSources((all) => all.map((x, j) => (j === i ? s : x)));
     return (
         <Box component="main" sx={{ p: 3, maxWidth: 1400, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
@@ -62,6 +67,23 @@ export function HeatDesk() {
                     {(['fresh', 'aged', 'foreign'] as const).map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`adhesivestate.${s}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <OldPanelField value={oldPanel} set={setOldPanel} />
+                <TextField
+                    select
+                    size="small"
+                    label="Look into stack"
+                    value={into}
+                    onChange={(e) => setStack(e.target.value)}
+                    slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+                    sx={{ width: 170 }}
+                >
+                    <MenuItem value="">none</MenuItem>
+                    {stacks.map((s) => (
+                        <MenuItem key={s} value={s}>
+                            {s.replace('-', ', ')}
                         </MenuItem>
                     ))}
                 </TextField>

@@ -13,6 +13,7 @@ const SIGN: Record<Binding, { text: string; fill: string }> = {
     time: { text: '–', fill: slate.cold },
     battery: { text: '✕', fill: slate.stop },
     panel: { text: '+', fill: slate.stop },
+    frame: { text: '△', fill: slate.stop },
 };
 
 /** Every setting against every time: what works, and what binds where it does not. */
@@ -23,7 +24,7 @@ export function RegionChart({ advice }: { advice: Advice }) {
     const x = (seconds: number): number => PLOT.left + (times.indexOf(seconds) + 0.5) * cell.w;
     const y = (set: number): number => PLOT.bottom - (sets.indexOf(set) + 0.5) * cell.h;
     const every = Math.ceil(sets.length / 6);
-    const kinds: Binding[] = ['target', 'time', 'battery', 'panel'];
+    const kinds: Binding[] = ['target', 'time', 'battery', 'panel', ...(advice.limits.frame === null ? [] : (['frame'] as const))];
     const works = advice.region.filter((p) => p.binding === 'target');
     const words =
         works.length === 0

@@ -9,6 +9,7 @@ import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../stations/Scope';
 import { clock, say, sayReason } from '../../words/words';
 import { HeatCurves } from './HeatCurves';
+import { LayerCurves } from './LayerCurves';
 import { RegionChart } from './RegionChart';
 
 interface Props {
@@ -37,7 +38,10 @@ export function Tried({ tried, wide, take, set }: Props) {
                     value={`${off.bond.toFixed(0)} °C${band ? ` (${band.low.toFixed(0)}–${band.high.toFixed(0)})` : ''}`}
                 />
                 <Figure name={`battery, stop at ${a.limits.batteryStop}`} value={`${off.battery.toFixed(0)} °C`} />
-                <Figure name={`panel, limit ${a.limits.panel}`} value={`${off.panel.toFixed(0)} °C`} />
+                <Figure
+                    name={`panel, limit ${a.limits.panel}${a.limits.panelPeak > a.limits.panel ? ` (${a.limits.panelPeak} for ${a.limits.panelPeakSeconds} s)` : ''}`}
+                    value={`${off.panel.toFixed(0)} °C`}
+                />
                 <Figure name="of what the panel bears" value={`${Math.round(100 * a.panelUsed)} %`} />
             </Box>
             <Typography>
@@ -61,6 +65,7 @@ export function Tried({ tried, wide, take, set }: Props) {
             <Box sx={{ display: 'grid', gridTemplateColumns: wide ? '1.5fr 1fr' : '1fr', gap: 2, minWidth: 0 }}>
                 <HeatCurves advice={a} />
                 <RegionChart advice={a} />
+                {a.layers.length > 0 && tried.stack !== undefined && <LayerCurves advice={a} stack={tried.stack} />}
             </Box>
             <Typography color="textSecondary">
                 {works} of {a.region.length} pairs of setting and time work. Contact {a.source.coefficient} W/m²K, {say(`origin.${a.source.origin}`)}.

@@ -1,0 +1,26 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { say } from '../words/words';
+
+export type OldPanel = 'save' | 'give-up';
+
+/** What is to become of the old panel: how hot, how deep and how fast follow from it. */
+export function OldPanelField({ value, set, disabled = false }: { value: OldPanel; set: (v: OldPanel) => void; disabled?: boolean }) {
+    return (
+        <TextField
+            select
+            size="small"
+            label="Old panel"
+            value={value}
+            disabled={disabled}
+            onChange={(e) => set(e.target.value as OldPanel)}
+            sx={{ width: 180 }}
+        >
+            {(['save', 'give-up'] as const).map((v) => (
+                <MenuItem key={v} value={v}>
+                    {say(`oldpanel.${v}`)}
+                </MenuItem>
+            ))}
+        </TextField>
+    );
+}

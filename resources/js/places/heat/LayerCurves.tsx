@@ -1,0 +1,38 @@
+import type { Schemas } from '../../api/client';
+import { slate } from '../../theme/tokens';
+import { clock } from '../../words/words';
+import { path, TimeChart } from './TimeChart';
+
+type Advice = Schemas['HeatAdvice'];
+
+const byRole: Record<string, string> = { glass: slate.line, panel: slate.cold, bond: slate.now, battery: slate.stop, frame: slate.quiet };
+
+/** One stack of the phone looked into: how far the heat has come, layer by layer. */
+export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }) {
+    const layers = advice.layers.map((l) => ({ ...l, stroke: byRole[l.role] ?? slate.done, last: l.temperatures[l.temperatures.length - 1] ?? 20 }));
+    const at = advice.samples.findIndex((s) => s.t >= advice.lift);
+    return (
+        <TimeChart
+            label={`Stack ${stack} after ${clock(advice.lift)}: ${layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', ')}.`}
+            end={advice.samples[advice.samples.length - 1]?.t ?? 1}
+            hottest={Math.max(...layers.flatMap((l) => l.temperatures))}
+            names={layers.map((l) => ({ name: l.name.length > 11 ? `${l.name.slice(0, 10)}…` : l.name, stroke: l.stroke, c: l.last }))}
+            lift={advice.lift}
+        >
+            {(scale) =>
+                layers.map((l, i) => (
+                    <path
+                        key={i}
+                        d={path(
+                            scale,
+                            l.temperatures.map((c, k) => ({ t: advice.samples[k]?.t ?? 0, c })),
+                        )}
+                        fill="none"
+                        stroke={l.stroke}
+                        strokeWidth={l.role === 'bond' ? 3 : 1.8}
+                    />
+                ))
+            }
+        </TimeChart>
+    );
+}
