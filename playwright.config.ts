@@ -1,3 +1,4 @@
+import { executablePath, switches } from './bin/chromium.mjs';
 import { defineConfig } from '@playwright/test';
 
 const address = process.env['FACELIFT_ADDRESS'] ?? 'http://127.0.0.1:8480';
@@ -19,17 +20,8 @@ export default defineConfig({
         trace: 'off',
         screenshot: 'only-on-failure',
         launchOptions: {
-            executablePath: process.env['FACELIFT_CHROMIUM'] ?? '/usr/bin/chromium',
-            args: [
-                '--headless',
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
+            executablePath,
+            args: switches,
         },
     },
 });

@@ -3,22 +3,15 @@ import { chromium } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
+import { connect } from 'node:net';
 import { join } from 'node:path';
+import { executablePath, switches } from './chromium.mjs';
 
 const [address, password, folder, ...only] = process.argv.slice(2);
 const profile = mkdtempSync(join(tmpdir(), 'facelift-shots-'));
 const context = await chromium.launchPersistentContext(profile, {
-    executablePath: process.env.FACELIFT_CHROMIUM ?? '/usr/bin/chromium',
-    args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-    ],
+    executablePath,
+    args: switches,
     viewport: { width: 1280, height: 800 },
 });
 const page = context.pages()[0] ?? (await context.newPage());
@@ -46,11 +39,27 @@ const views = {
     shelf: ['/shelf', 'S-101'],
     'new-job': ['/new', 'Which phone is it?'],
     heat: ['/heat', 'Gentlest that works'],
+    'heat-stack': [
+        '/heat',
+        'Gentlest that works',
+        async () => {
+            await page.getByRole('combobox', { name: /Look into stack/ }).click();
+            await page.getByRole('option', { name: 'centre', exact: true }).click();
+            await page.getByRole('img', { name: /^Stack centre/ }).scrollIntoViewIfNeeded();
+        },
+    ],
     'bench-heating': [`/jobs/${job('T-0303')}/bench`, 'Switch the phone off', heating],
     'bench-large': [`/jobs/${job('T-0303')}/bench`, 'Lift off', () => page.keyboard.press('f')],
 };
 
-/** Puts the phone on the plate, reads the thermometer once, and lets three minutes pass by the shop's clock. */
+/** Tells the thermometer's stand-in what it shows. */
+const show = (celsius) =>
+    new Promise((resolve) => {
+        const wire = connect(Number(process.env.FACELIFT_THERMOMETER_CONTROL), '127.0.0.1', () => wire.write(`noise 0\nhold ${celsius}\n`));
+        wire.on('data', () => wire.end(resolve));
+    });
+
+/** Puts the phone on the plate, follows the thermometer, and lets three minutes pass by the shop's clock. */
 async function heating() {
     for (const title of [/^Take out|^Heat on/, /^Heat on/]) {
         await page.keyboard.press('PageDown');
@@ -58,22 +67,25 @@ async function heating() {
     }
     await page.keyboard.press('PageDown');
     await page.getByText('● saved').waitFor();
-    for (const [seconds, reading] of [
-        [100, '63,5'],
-        [185, null],
-    ]) {
-        await writeFile(process.env.FACELIFT_CLOCK, String(seconds * 1000));
+    await show(30);
+    const seen = [53.5, 58.1, 62.6, 65.9, 68.3, 70.9, 72.4, 74.4, 75.5];
+    for (const [i, celsius] of seen.entries()) {
+        await show(celsius);
+        await writeFile(process.env.FACELIFT_CLOCK, String((30 + 19 * i) * 1000));
         await page.reload();
         await page
             .getByText(/^Lift off/)
             .first()
             .waitFor();
-        if (reading !== null) {
+        if (i === 0) {
+            await page.getByText('T7 53').waitFor();
             await page.keyboard.press('r');
-            await page.getByLabel('Temperature, °C').fill(reading);
-            await page.keyboard.press('Enter');
-            await page.getByText(/Corrected by/).waitFor();
+            await page.getByRole('button', { name: 'Follow it from here on' }).click();
         }
+        // Real seconds pass as well: there may be a reading more than clock settings.
+        const atLeast = Array.from({ length: 20 }, (_, more) => i + 1 + more).join('|');
+        await page.getByText(new RegExp(`Corrected by (?:${atLeast}) reading`)).waitFor({ timeout: 20_000 });
+        await page.getByText(`T7 ${Math.floor(celsius)}`).waitFor();
     }
 }
 

@@ -46,7 +46,7 @@ export function PlanStation() {
                         Plan
                     </Typography>
                     <SourceFields source={source} set={setSource} />
-                    <OldPanelField value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
+                    <OldPanelField size="medium" value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
                     <Button type="submit" variant={p ? 'outlined' : 'contained'} disabled={make.isPending || job.handedOverAt !== null} sx={{ minHeight: 56 }}>
                         {p ? 'Plan again' : 'Make the plan'}
                     </Button>
