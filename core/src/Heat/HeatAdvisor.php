@@ -13,6 +13,8 @@ final readonly class HeatAdvisor
     private const TIMES = 24;
     /** s; more than ten minutes on a source is not heating but waiting (common practice, no source). */
     private const LONGEST = 480.0;
+    /** Edge that hot air is moved along at once, mm: one long side (common practice, no source). */
+    private const ROUND = 150.0;
 
     public function advise(Region $region, Source $source, AdhesiveWindow $window, Limits $limits): HeatAdvice
     {
@@ -25,7 +27,7 @@ final readonly class HeatAdvisor
             return new HeatAdvice($best, $points, [new Reason('heat-gentlest', ['set' => round($best->set), 'seconds' => (int) $best->seconds, 'margin' => round($best->margin, 1), 'window' => (int) $best->window])]);
         }
 
-        return new HeatAdvice(null, $points, $this->whyNot($points, $window, $limits));
+        return new HeatAdvice(null, $points, [...$this->whyNot($points, $window, $limits), ...$this->others($region, $source->kind)]);
     }
 
     /**
@@ -44,6 +46,21 @@ final readonly class HeatAdvisor
         return [$reaches
             ? new Reason('heat-limits-bind', ['low' => $window->low])
             : new Reason('heat-source-too-weak', ['reached' => round($hottest->bond ?? 0.0, 1), 'low' => $window->low])];
+    }
+
+    /** @return list<Reason> what would do instead, each at its gentlest; nothing if no source is safe */
+    private function others(Region $region, SourceKind $not): array
+    {
+        $reasons = [];
+        foreach ([Source::plate(85), Source::hotAir(120, 30, self::ROUND)] as $other) {
+            if ($other->kind !== $not) {
+                [$min, $max] = $other->kind->range();
+                $best = Region::gentlest($region->points($other, self::between($min, $max, self::SETTINGS), self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES)));
+                $reasons = $best === null ? $reasons : [...$reasons, new Reason('heat-other-works', ['source' => $other->kind->value, 'set' => round($best->set), 'seconds' => (int) $best->seconds])];
+            }
+        }
+
+        return $reasons;
     }
 
     /** @return list<float> */

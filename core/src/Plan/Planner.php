@@ -15,6 +15,8 @@ use Facelift\Cut\Opening;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
+use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\Region;
 use Facelift\Plan\Internal\ReturnSteps;
 use Facelift\Plan\Internal\StepList;
 use Facelift\Plan\Internal\TakeApartSteps;
@@ -120,6 +122,7 @@ final readonly class Planner
                     'bond' => $request->phone->nameOf($bond), 'set' => $request->source->set, 'reached' => round($end->bond, 1),
                     'needed' => $opening->window->low, 'battery' => round($end->battery, 1), 'minutes' => round($end->second / 60, 1),
                 ]);
+                array_push($warnings, ...$this->wouldWork($request, $bond, $opening));
             }
         }
         if ($route->trial === null && $request->replacement->kind !== ReplacementKind::GlassOnly) {
@@ -136,6 +139,19 @@ final readonly class Planner
         }
 
         return $warnings;
+    }
+
+    /** @return list<Reason> a setting of this source that would, or another source; or that none is safe */
+    private function wouldWork(Request $request, string $bondId, Opening $opening): array
+    {
+        $phone = $request->phone;
+        $bond = $phone->bonds[$bondId];
+        $region = new Region($phone->stacks[(string) $bond->stack], $phone->stacks[(string) $bond->batteryStack], $opening->window, $opening->limits, $request->room);
+        $advice = (new HeatAdvisor())->advise($region, $request->source, $opening->window, $opening->limits);
+
+        return $advice->best === null
+            ? array_values(array_filter($advice->because, static fn(Reason $r): bool => \in_array($r->code, ['heat-none-is-safe', 'heat-other-works'], true)))
+            : [new Reason('heat-would-work', ['bond' => $bond->name, 'set' => round($advice->best->set), 'seconds' => (int) $advice->best->seconds])];
     }
 
     /** @return list<Reason> */

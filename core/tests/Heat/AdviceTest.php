@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Tests\Heat;
 
 use Facelift\Anatomy\AdhesiveKind as Adhesive;
+use Facelift\Document\Reason;
 use Facelift\Heat\AdhesiveState as State;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
@@ -84,12 +85,14 @@ final class AdviceTest extends TestCase
         $fresh = self::advise($bag, Adhesive::FoamTape);
         self::assertNull($fresh->best);
         self::assertSame('heat-source-too-weak', $fresh->because[0]->code);
+        self::assertSame(['heat-other-works', 'plate'], [$fresh->because[1]->code, $fresh->because[1]->figures['source']]);
     }
 
     /** Folding phones' double tape: no setting is safe, whatever the source. */
     public function testDoubleTapeMeansSacrifice(): void
     {
-        self::assertSame('heat-none-is-safe', self::advise(Source::plate(85), Adhesive::DoubleTape)->because[0]->code);
+        $none = self::advise(Source::plate(85), Adhesive::DoubleTape)->because;
+        self::assertSame(['heat-none-is-safe'], array_map(static fn(Reason $r): string => $r->code, $none));
     }
 
     public function testTwentyMinutesOfStrongHeatExceedThePanelsBudget(): void

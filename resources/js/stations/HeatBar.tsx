@@ -122,12 +122,10 @@ const quiet = { color: slate.quiet, fontSize: '0.9375rem', lineHeight: 1.25 } as
 
 function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
     const { fit } = heat;
-    if (fit === null && !heat.panelHurt) {
-        return why === null ? null : <Typography sx={quiet}>{why}</Typography>;
-    }
     return (
         <Box role="status" sx={quiet}>
             {why !== null && `${why} · `}
+            {`Panel has borne ${Math.round(100 * heat.panelUsed)} % of what it bears. `}
             {heat.panelHurt && <b style={{ color: slate.stop }}>The panel has been hotter than it bears: look at it before it is used again. </b>}
             {fit !== null &&
                 fit.used > 0 &&

@@ -16,21 +16,31 @@ export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }
             label={`Stack ${stack} after ${clock(advice.lift)}: ${layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', ')}.`}
             end={advice.samples[advice.samples.length - 1]?.t ?? 1}
             hottest={Math.max(...layers.flatMap((l) => l.temperatures))}
-            names={layers.map((l) => ({ name: l.name.length > 11 ? `${l.name.slice(0, 10)}…` : l.name, stroke: l.stroke, c: l.last }))}
+            names={layers.map((l, i) => ({ name: `${i + 1} ${l.name.length > 9 ? `${l.name.slice(0, 8)}…` : l.name}`, stroke: l.stroke, c: l.last }))}
             lift={advice.lift}
         >
             {(scale) =>
                 layers.map((l, i) => (
-                    <path
-                        key={i}
-                        d={path(
-                            scale,
-                            l.temperatures.map((c, k) => ({ t: advice.samples[k]?.t ?? 0, c })),
-                        )}
-                        fill="none"
-                        stroke={l.stroke}
-                        strokeWidth={l.role === 'bond' ? 3 : 1.8}
-                    />
+                    <g key={i}>
+                        <text
+                            x={scale.x(advice.lift) - 6 - 12 * (i % 2)}
+                            y={scale.y(l.temperatures[at] ?? 20) - 3}
+                            textAnchor="end"
+                            fontSize="12"
+                            fill={l.stroke}
+                        >
+                            {i + 1}
+                        </text>
+                        <path
+                            d={path(
+                                scale,
+                                l.temperatures.map((c, k) => ({ t: advice.samples[k]?.t ?? 0, c })),
+                            )}
+                            fill="none"
+                            stroke={l.stroke}
+                            strokeWidth={l.role === 'bond' ? 3 : 1.8}
+                        />
+                    </g>
                 ))
             }
         </TimeChart>
