@@ -63,6 +63,7 @@ final readonly class BenchPlan
             $e->strings('takes'),
             $e->optionalString('wets'),
             $e->optionalString('dries'),
+            array_intersect(['hot-plate', 'hot-air'], $n->strings('cautions')) !== [],
         );
     }
 }

@@ -17,6 +17,7 @@ final readonly class BenchStep
      * @param list<string>       $in
      * @param list<string>       $puts
      * @param list<string>       $takes
+     * @param bool               $hot   true if the plan warns of a hot plate or of hot air
      */
     public function __construct(
         public string $id,
@@ -35,11 +36,13 @@ final readonly class BenchStep
         public array $takes,
         public ?string $wets,
         public ?string $dries,
+        private bool $hot = false,
     ) {}
 
+    /** Something hot comes near: a source of heat, a warm plate, or hot air on one flex. */
     public function isHot(): bool
     {
-        return \in_array($this->kind, ['heat', 'reheat', 'warm-glass', 'part-glass'], true);
+        return $this->hot || $this->heatedBond() !== null;
     }
 
     /** The bond that this step heats: a step's id is its kind and its subject, with a number behind # if that comes again. Null if it heats none. */

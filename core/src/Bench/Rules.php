@@ -52,8 +52,10 @@ final readonly class Rules
 
     private function safety(BenchPlan $plan, BenchState $state, BenchStep $step): ?Refusal
     {
-        if ($step->isHot() && $this->hot($state) !== null) {
-            return $this->hot($state);
+        // Hot air on one flex and a panel on its separator plate leave the battery cold: only what is wet forbids them.
+        $hot = $step->heatedBond() !== null ? $this->hot($state) : ($step->isHot() ? $this->dry($state) : null);
+        if ($hot !== null) {
+            return $hot;
         }
         $touched = [...$step->off, ...$step->on];
         $powerFirst = \in_array($plan->power, $step->off, true);
@@ -154,11 +156,12 @@ final readonly class Rules
     /** May anything hot come near? Not to a soaked battery, ever; not where it is wet until it is confirmed dry. */
     private function hot(BenchState $state): ?Refusal
     {
-        return match (true) {
-            $state->soaked => self::later('soaked', []),
-            $state->wet !== [] => self::later('wet', ['places' => implode(', ', $state->wet)]),
-            default => null,
-        };
+        return $state->soaked ? self::later('soaked', []) : $this->dry($state);
+    }
+
+    private function dry(BenchState $state): ?Refusal
+    {
+        return $state->wet === [] ? null : self::later('wet', ['places' => implode(', ', $state->wet)]);
     }
 
     private function reading(BenchPlan $plan, Event $event): ?Refusal

@@ -50,10 +50,4 @@ enum StepKind: string
     case PutBack = 'put-back';
     case TakeOff = 'take-off';
     case Charge = 'charge';
-
-    /** Brings the phone near a source of heat, so nothing flammable may be wet. */
-    public function isHot(): bool
-    {
-        return \in_array($this, [self::Heat, self::Reheat, self::WarmGlass, self::PartGlass], true);
-    }
 }

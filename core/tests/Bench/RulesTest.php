@@ -39,6 +39,24 @@ final class RulesTest extends TestCase
         self::assertNull($bench->try(T::TimerStarted, ['step' => 'reheat:seal']));
     }
 
+    public function testNoHotAirOnAFlexWhileSomethingIsWetAndNoMatterTheBattery(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+        $bench->workUpTo('part-bond:sensor-glue');
+        $bench->try(T::Wetted, ['place' => 'battery-well']);
+        self::assertSame('wet', $bench->try(T::StepDone, ['step' => 'part-bond:sensor-glue'])?->reason->code);
+        $bench->try(T::Dried, ['place' => 'battery-well']);
+        self::assertNull($bench->try(T::StepDone, ['step' => 'part-bond:sensor-glue']), 'it does not heat the battery, however soaked that is');
+    }
+
+    public function testNoWarmPlateForTheGlassWhileSomethingIsWet(): void
+    {
+        $bench = Runs::of('quillon-vesper', K::GlassOnly);
+        $bench->workUpTo('part-glass:display');
+        $bench->try(T::Wetted, ['place' => 'edge']);
+        self::assertSame('wet', $bench->try(T::StepDone, ['step' => 'part-glass:display'])?->reason->code);
+    }
+
     public function testASoakedBatteryGetsNoMoreHeatAtAll(): void
     {
         $bench = Runs::of('quillon-vesper', K::DisplayAssembly);

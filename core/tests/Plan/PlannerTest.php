@@ -167,7 +167,7 @@ final class PlannerTest extends TestCase
     {
         $wet = [];
         foreach ($plan->steps as $step) {
-            if ($step->kind->isHot()) {
+            if (array_intersect(['hot-plate', 'hot-air'], $step->cautions) !== []) {
                 self::assertSame([], $wet, $step->id);
             }
             $wet = array_diff([...$wet, ...($step->effects->wets === null ? [] : [$step->effects->wets])], [$step->effects->dries]);
