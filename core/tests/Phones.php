@@ -8,6 +8,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
+use Facelift\Heat\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
@@ -16,6 +17,9 @@ use Facelift\Plan\Request;
 /** The shipped phone files, for tests. */
 final class Phones
 {
+    /** °C of the plate where the usual 85 does not do. */
+    private const SETTING = ['maruvi-sorrel' => 95.0];
+
     /** @return array<string, mixed> */
     public static function data(string $id): array
     {
@@ -68,17 +72,31 @@ final class Phones
         return $data;
     }
 
-    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, float $set = 85): Plan
+    /** The plan of a job with what suits the phone: a hotter plate for very strong glue, and an outer screen that is given up. */
+    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, ?float $set = null): Plan
     {
         $phone = self::read($id);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set)));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set ?? self::SETTING[$id] ?? 85.0), wish: self::wish($id)));
+    }
+
+    private static function wish(string $id): OldPanel
+    {
+        return $id === 'ondrel-gatefold' ? OldPanel::GiveUp : OldPanel::Save;
+    }
+
+    /** @return list<string> of every shipped phone file */
+    public static function ids(): array
+    {
+        $files = glob(__DIR__ . '/../../phones/*.phone.json');
+
+        return array_map(static fn(string $f): string => basename($f, '.phone.json'), $files === false ? [] : $files);
     }
 
     /** @return iterable<string, array{string, ReplacementKind}> every shipped phone with every kind of part */
     public static function jobs(): iterable
     {
-        foreach (['quillon-vesper', 'brasca-fern-4', 'brasca-fern-5'] as $id) {
+        foreach (self::ids() as $id) {
             foreach (self::read($id)->replacements as $replacement) {
                 yield $id . ' ' . $replacement->kind->value => [$id, $replacement->kind];
             }

@@ -13,4 +13,8 @@ enum AdhesiveKind: string
     case DoubleTape = 'double-tape';
     case FlexGlue = 'flex-glue';
     case PullTab = 'pull-tab';
+    /** A dab that lets go of a pull, and is done anew. */
+    case Silicone = 'silicone';
+    /** No adhesive at all: it snaps open at its pry points and shut again. */
+    case Clips = 'clips';
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Facelift\Anatomy;
 
+use Facelift\Geometry\Point;
+use Facelift\Geometry\Side;
+
 /** Adhesive that joins two parts. */
 final readonly class Bond
 {
@@ -15,6 +18,8 @@ final readonly class Bond
      * @param string|null        $batteryStack stack through the battery for the same heating
      * @param CutEdge|null       $cut     null for a bond inside the phone
      * @param float              $height  mm of the new adhesive
+     * @param list<Point>        $pryPoints where clips are pried open; empty for a bond of adhesive
+     * @param Side|null          $noClamp side that ordinary clamps do not fit
      * @param float              $clampMinutes hands-off minutes under clamps after closing, zero if pressed by hand only
      */
     public function __construct(
@@ -31,5 +36,7 @@ final readonly class Bond
         public Renewal $renewal,
         public float $height,
         public float $clampMinutes,
+        public array $pryPoints = [],
+        public ?Side $noClamp = null,
     ) {}
 }

@@ -10,4 +10,6 @@ enum ConnectorKind: string
     case BoardToBoard = 'board-to-board';
     case Zif = 'zif';
     case Coax = 'coax';
+    /** Sprung contacts that touch and are not plugged. */
+    case Spring = 'spring';
 }

@@ -16,6 +16,7 @@ final readonly class Fastener
      * @param list<string>       $holds     ids of the parts it holds
      * @param list<list<string>> $after
      * @param list<Point>        $places    one per screw, at least one
+     * @param string|null        $under     what a screw that is too long would go into
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class Fastener
         public array $after,
         public Face $face,
         public array $places,
+        public ?string $under,
     ) {}
 
     public function count(): int

@@ -29,6 +29,11 @@ enum PartKind: string
     case Antenna = 'antenna';
     case SensorHolder = 'sensor-holder';
     case Coil = 'charging-coil';
+    /** Boards that are lifted as one, since their leads stay on them. */
+    case Boards = 'boards';
+    case ShieldingFoil = 'shielding-foil';
+    case SoftKeys = 'soft-keys';
+    case Grille = 'grille';
     case SimTray = 'sim-tray';
     case Stylus = 'stylus';
     case StylusLayer = 'stylus-layer';

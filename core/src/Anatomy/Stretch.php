@@ -15,6 +15,7 @@ final readonly class Stretch
      * @param float       $depth     mm the tip may go in
      * @param bool        $forbidden true where nothing may be cut (the hinge side)
      * @param string|null $behind    what lies behind the edge
+     * @param string|null $over      what the blade goes over, not under
      */
     public function __construct(
         public string $id,
@@ -24,12 +25,13 @@ final readonly class Stretch
         public float $depth,
         public bool $forbidden,
         public ?string $behind,
+        public ?string $over = null,
     ) {}
 
     /** A piece of it, from and to in mm from its own beginning. */
     public function part(float $from, float $to): self
     {
-        return new self($this->id, $this->side, $this->from + $from, $this->from + $to, $this->depth, $this->forbidden, $this->behind);
+        return new self($this->id, $this->side, $this->from + $from, $this->from + $to, $this->depth, $this->forbidden, $this->behind, $this->over);
     }
 
     /** mm */

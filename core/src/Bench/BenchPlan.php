@@ -64,6 +64,7 @@ final readonly class BenchPlan
             $e->optionalString('wets'),
             $e->optionalString('dries'),
             array_intersect(['hot-plate', 'hot-air'], $n->strings('cautions')) !== [],
+            $n->node('figures')->optionalString('passive') === 'yes',
         );
     }
 }

@@ -17,6 +17,7 @@ final readonly class BenchStep
      * @param list<string>       $in
      * @param list<string>       $puts
      * @param list<string>       $takes
+     * @param bool               $passive true for an antenna lead, which carries no supply
      * @param bool               $hot   true if the plan warns of a hot plate or of hot air
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class BenchStep
         public ?string $wets,
         public ?string $dries,
         private bool $hot = false,
+        public bool $passive = false,
     ) {}
 
     /** Something hot comes near: a source of heat, a warm plate, or hot air on one flex. */
@@ -54,6 +56,6 @@ final readonly class BenchStep
     /** Shuts something that a forgotten screw could no longer be put under. */
     public function closes(): bool
     {
-        return \in_array($this->kind, ['close-bond', 'put-back'], true);
+        return \in_array($this->kind, ['close-bond', 'clip-shut', 'put-back'], true);
     }
 }

@@ -59,7 +59,7 @@ final readonly class Rules
         }
         $touched = [...$step->off, ...$step->on];
         $powerFirst = \in_array($plan->power, $step->off, true);
-        if ($touched !== [] && !$powerFirst && $state->batteryIn) {
+        if ($touched !== [] && !$powerFirst && !$step->passive && $state->batteryIn) {
             return self::later('battery-plugged', []);
         }
 

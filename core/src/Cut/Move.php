@@ -38,11 +38,18 @@ final readonly class Move
         public float $length = 0.0,
         public ?Blade $blade = null,
         public bool $flat = false,
+        public ?string $over = null,
     ) {}
+
+    /** The same pass at a fraction of its pace. */
+    public function slower(float $times): self
+    {
+        return new self($this->kind, $this->seconds * $times, $this->bond, $this->battery, $this->side, $this->stretch, $this->from, $this->to, $this->depth, $this->pace / $times, $this->crazed, $this->behind, $this->grips, $this->length, $this->blade, $this->flat, $this->over);
+    }
 
     /** The same move with the temperatures at its end. */
     public function at(float $bond, float $battery, float $grips): self
     {
-        return new self($this->kind, $this->seconds, $bond, $battery, $this->side, $this->stretch, $this->from, $this->to, $this->depth, $this->pace, $this->crazed, $this->behind, $grips, $this->length, $this->blade, $this->flat);
+        return new self($this->kind, $this->seconds, $bond, $battery, $this->side, $this->stretch, $this->from, $this->to, $this->depth, $this->pace, $this->crazed, $this->behind, $grips, $this->length, $this->blade, $this->flat, $this->over);
     }
 }

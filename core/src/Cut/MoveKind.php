@@ -10,6 +10,7 @@ enum MoveKind: string
     case Reheat = 'reheat';
     case Cool = 'cool';
     case FirstGap = 'first-gap';
+    case BreakPanel = 'break-panel';
     case Alcohol = 'alcohol';
     case Pass = 'pass';
 }

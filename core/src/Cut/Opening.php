@@ -38,6 +38,12 @@ final readonly class Opening
         return $alcohol !== false && \in_array(MoveKind::Reheat, \array_slice($kinds, $alcohol), true);
     }
 
+    /** True if no heat is used: the panel is given up and its tape is cut cold. */
+    public function isCold(): bool
+    {
+        return ($this->moves[0]->kind ?? null) === MoveKind::BreakPanel;
+    }
+
     public function works(): bool
     {
         return $this->blocked === null;

@@ -26,7 +26,9 @@ final readonly class OpeningPlanner
     private const ALCOHOL = 15.0;
     /** The battery cools to this before a further heating that would stop at once, °C (common practice, no source). */
     private const REST_BATTERY = 45.0;
-    private const MOST_HEATINGS = 12;
+    /** Seconds to break a panel at a corner and pull it off (common practice, no source). */
+    private const BREAK = 180.0;
+    private const MOST_HEATINGS = 24;
 
     /** @param float $room °C */
     public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0, OldPanel $old = OldPanel::Save): Opening
@@ -40,6 +42,9 @@ final readonly class OpeningPlanner
             $room,
         );
         $passes = $bond->cut === null ? null : new Passes($phone, $bond, $bond->cut, $condition, $old);
+        if ($passes !== null && $old === OldPanel::GiveUp && $bond->adhesive === AdhesiveKind::DoubleTape) {
+            return $this->cold($start(), $bond, $passes);
+        }
         $dry = $this->run($start(), $bond, $passes, $passes?->stretches() ?? [], null);
         if (!self::drags($bond->adhesive) || !$dry->works() || $passes === null || $passes->stretches() === []) {
             return $dry;
@@ -53,6 +58,17 @@ final readonly class OpeningPlanner
         }
 
         return $dry;
+    }
+
+    /** Tape that no safe heat frees: the panel is broken at a corner of the start edge, and the tape is cut at half the pace. */
+    private function cold(Session $session, Bond $bond, Passes $passes): Opening
+    {
+        $moves = [$this->timed(new Move(MoveKind::BreakPanel, self::BREAK, 0, 0, $bond->cut?->start), $session)];
+        foreach ($passes->stretches() as $stretch) {
+            $moves[] = $this->timed($passes->pass($stretch)->slower(2.0), $session);
+        }
+
+        return self::opening($session, $bond, $moves, null);
     }
 
     /**

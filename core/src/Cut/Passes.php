@@ -12,6 +12,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Stretch;
 use Facelift\Condition\Condition;
 use Facelift\Geometry\RoundedRectangle;
+use Facelift\Geometry\Side;
 use Facelift\Heat\OldPanel;
 
 /** The passes of the blade along one edge: order, tool, depth and pace of each. */
@@ -33,13 +34,22 @@ final readonly class Passes
     public function stretches(): array
     {
         $clockwise = array_values(array_filter($this->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden));
-        $round = $this->from($clockwise);
-        $last = $round === [] ? null : $round[\count($round) - 1]->side;
-        if ($this->cut->hinge !== null && $last === $this->cut->hinge->opposite()) {
-            $round = $this->from(array_reverse($clockwise));
-        }
+        return $this->isClockwise() ? $this->from($clockwise) : $this->from(array_reverse($clockwise));
+    }
 
-        return $round;
+    /** The other way round if clockwise would end across from the hinge. */
+    private function isClockwise(): bool
+    {
+        $round = $this->from(array_values(array_filter($this->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden)));
+        $last = $round === [] ? null : $round[\count($round) - 1]->side;
+
+        return $this->cut->hinge === null || $last !== $this->cut->hinge->opposite();
+    }
+
+    /** True if the blade goes along a side towards its lower figures: the bottom and the left are gone along so, clockwise. */
+    private function goesBack(Side $side): bool
+    {
+        return \in_array($side, [Side::Bottom, Side::Left], true) === $this->isClockwise();
     }
 
     /**
@@ -74,10 +84,25 @@ final readonly class Passes
         [$fits, $tooMuch] = [0.0, $stretch->length()];
         while ($tooMuch - $fits > 0.5) {
             $middle = ($fits + $tooMuch) / 2;
-            $this->pass($stretch->part(0.0, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
+            $this->pass($this->piece($stretch, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
         }
 
-        return $fits < self::SHORTEST ? [null, null] : [$this->pass($stretch->part(0.0, $fits)), $stretch->part($fits, $stretch->length())];
+        if ($fits < self::SHORTEST) {
+            return [null, null];
+        }
+        $end = $stretch->length();
+
+        return $this->goesBack($stretch->side)
+            ? [$this->pass($this->piece($stretch, $fits)), $stretch->part(0.0, $end - $fits)]
+            : [$this->pass($this->piece($stretch, $fits)), $stretch->part($fits, $end)];
+    }
+
+    /** The first so many mm of a stretch, in the direction of the blade. */
+    private function piece(Stretch $stretch, float $mm): Stretch
+    {
+        $end = $stretch->length();
+
+        return $this->goesBack($stretch->side) ? $stretch->part($end - $mm, $end) : $stretch->part(0.0, $mm);
     }
 
     public function pass(Stretch $stretch): Move
@@ -105,6 +130,7 @@ final readonly class Passes
             length: $straight + $corner,
             blade: Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed),
             flat: $flat,
+            over: $stretch->over,
         );
     }
 

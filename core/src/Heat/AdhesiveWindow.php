@@ -28,7 +28,7 @@ final readonly class AdhesiveWindow
     public static function of(AdhesiveKind $kind, AdhesiveState $state): self
     {
         [$low, $high] = match ($kind) {
-            AdhesiveKind::FoamTape, AdhesiveKind::PrecutSeal, AdhesiveKind::PullTab, AdhesiveKind::FlexGlue => [60.0, 85.0],
+            AdhesiveKind::FoamTape, AdhesiveKind::PrecutSeal, AdhesiveKind::PullTab, AdhesiveKind::FlexGlue, AdhesiveKind::Silicone, AdhesiveKind::Clips => [60.0, 85.0],
             AdhesiveKind::StrongGlue => [75.0, 95.0],
             AdhesiveKind::DoubleTape => [95.0, 110.0],
         };

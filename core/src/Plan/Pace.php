@@ -10,6 +10,7 @@ final readonly class Pace
     public const SCREW_OUT = 8.0;
     public const SCREW_IN = 10.0;
     public const UNPLUG = 8.0;
+    public const PRY = 8.0;
     public const PLUG_IN = 12.0;
     public const TEST = 12.0;
     public const CLEAN_PER_MM = 0.6;

@@ -21,6 +21,9 @@ enum StepKind: string
     case Unplug = 'unplug';
     case LiftPart = 'lift-part';
     case PartBond = 'part-bond';
+    case Unclip = 'unclip';
+    case WarmBattery = 'warm-battery';
+    case BreakPanel = 'break-panel';
     case InspectNew = 'inspect-new';
     case TrialConnect = 'trial-connect';
     case Gate = 'gate';
@@ -44,6 +47,8 @@ enum StepKind: string
     case RenewBond = 'renew-bond';
     case PlugIn = 'plug-in';
     case ScrewIn = 'screw-in';
+    case LeftOver = 'left-over';
+    case ClipShut = 'clip-shut';
     case CloseBond = 'close-bond';
     case Clamp = 'clamp';
     case Unclamp = 'unclamp';

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Facelift\Route;
 
+use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
-use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\Replacement;
 
 /** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
@@ -147,7 +147,16 @@ final readonly class RoutePlanner
         }
         $bond = $phone->bonds[$id];
 
-        return [$bond->cut !== null ? 'heat and blade' : ($bond->renewal === Renewal::Tape ? 'pull tab' : 'warm air and spudger'), $bond->face];
+        $tool = match (true) {
+            $bond->cut !== null => 'heat and blade',
+            $bond->adhesive === AdhesiveKind::Clips => 'card',
+            $bond->adhesive === AdhesiveKind::Silicone => 'tweezers',
+            $bond->adhesive === AdhesiveKind::PullTab => 'pull tab',
+            $phone->parts[$bond->joins[0]]->kind === PartKind::Battery => 'plastic card',
+            default => 'warm air and spudger',
+        };
+
+        return [$tool, $bond->face];
     }
 
     /**

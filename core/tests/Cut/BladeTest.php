@@ -74,9 +74,24 @@ final class BladeTest extends TestCase
         $heatings = static fn(Opening $o): int => \count(array_intersect(array_map(static fn(MoveKind $k): string => $k->value, self::kinds($o)), ['heat', 'reheat']));
         self::assertGreaterThan($heatings(self::open(self::GLUED, set: 93)), $heatings($hot), 'less heat each time, so more often');
         // By glass alone it could not be told: a limit below the window leaves no way at all.
-        self::assertSame(Binding::Frame, self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 110, old: OldPanel::GiveUp)->blocked);
+        self::assertSame(Binding::Frame, self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 93)->blocked);
         self::assertSame([Blade::Card], array_values(array_unique(array_map(static fn(Move $m): ?Blade => $m->blade, self::passes(self::open(['body.frame' => 'plastic']))), \SORT_REGULAR)));
         self::assertNull(self::open(self::GLUED, set: 93)->limits->plasticFrame);
+    }
+
+    /** Double tape of a folding phone: no heat that is safe, so the panel is saved by nothing and given up without heat. */
+    public function testDoubleTapeIsCutColdOnceThePanelIsGivenUp(): void
+    {
+        self::assertFalse(self::open(['bonds.0.adhesive' => 'double-tape'])->works());
+        $cold = self::open(['bonds.0.adhesive' => 'double-tape'], old: OldPanel::GiveUp);
+        self::assertTrue($cold->works());
+        self::assertTrue($cold->isCold());
+        self::assertSame(MoveKind::BreakPanel, self::kinds($cold)[0]);
+        self::assertSame([], array_intersect(array_map(static fn(MoveKind $k): string => $k->value, self::kinds($cold)), ['heat', 'reheat', 'alcohol']));
+        self::assertEqualsWithDelta(1.5 * 1.5 / 2, self::passes($cold)[0]->pace, 1e-9);
+        foreach ($cold->samples as $sample) {
+            self::assertEqualsWithDelta(22.0, $sample->bond, 1e-6);
+        }
     }
 
     public function testAlcoholComesOnceAfterTheLastHeatingAndOnlyWhereAdhesiveDrags(): void
@@ -116,6 +131,7 @@ final class BladeTest extends TestCase
                     self::assertSame([], $pieces);
                     continue;
                 }
+                usort($pieces, static fn(Move $a, Move $b): int => $a->from <=> $b->from);
                 $at = $stretch->from;
                 foreach ($pieces as $piece) {
                     self::assertEqualsWithDelta($at, $piece->from, 1e-6);

@@ -36,7 +36,7 @@ final class LayerCurvesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function phones(): iterable
     {
-        foreach (['quillon-vesper', 'brasca-fern-4', 'brasca-fern-5'] as $id) {
+        foreach (Phones::ids() as $id) {
             yield $id => [$id];
         }
     }

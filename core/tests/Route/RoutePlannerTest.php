@@ -61,7 +61,7 @@ final class RoutePlannerTest extends TestCase
     public function testTheBatteryIsFirstAmongConnectors(string $phone, ReplacementKind $kind): void
     {
         $file = Phones::read($phone);
-        $connectors = array_values(array_filter(self::route($phone, $kind)->ids(), static fn(string $id): bool => isset($file->connectors[$id])));
+        $connectors = array_values(array_filter(self::route($phone, $kind)->ids(), static fn(string $id): bool => isset($file->connectors[$id]) && !$file->connectors[$id]->passive));
         self::assertSame($file->powerConnector()->id, $connectors[0]);
     }
 
@@ -71,6 +71,12 @@ final class RoutePlannerTest extends TestCase
         $route = self::route($phone, $kind);
         if ($kind === ReplacementKind::GlassOnly) {
             self::assertNull($route->trial, 'glass has no flex to connect');
+
+            return;
+        }
+        $file = Phones::read($phone);
+        if ($file->replacement($kind)->flexLength < $file->panel->flexNeeded) {
+            self::assertNull($route->trial, 'the flex does not reach');
 
             return;
         }

@@ -9,7 +9,7 @@ export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figure
 export function stepText(step: Step): string[] {
     const f = figuresOf(step);
     const lines = [
-        say(step.figures['adhesive'] === 'pull-tab' ? `text.${step.kind}-pull-tab` : `text.${step.kind}`, {
+        say(textKey(step), {
             ...f,
             face: capital(String(f['face'] ?? '')),
             ...(step.kind === 'cut-pass' ? { tool: capital(step.tool ?? 'blade') } : {}),
@@ -24,6 +24,12 @@ export function stepText(step: Step): string[] {
         .split(' ')
         .filter(Boolean)
         .map((c) => say(`takeout.${c}`));
+    if (step.figures['over']) {
+        lines.push(`Over the ${step.figures['over']}, not under it.`);
+    }
+    if (step.figures['without']) {
+        lines.push(`Ordinary clamps do not fit the ${step.figures['without']} edge: weigh it down flat there.`);
+    }
     if (step.figures['behind']) {
         lines.push(`Behind this edge: ${step.figures['behind']}.`);
     }
@@ -41,6 +47,12 @@ export function stepText(step: Step): string[] {
     }
     return [...lines, ...notes, ...takeOut];
 }
+
+/** Inner bonds are parted each in their own way. */
+const textKey = (step: Step): string =>
+    step.kind === 'part-bond' && ['pull-tab', 'silicone', 'strong-glue'].includes(String(step.figures['adhesive']))
+        ? `text.part-bond-${step.figures['adhesive']}`
+        : `text.${step.kind}`;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

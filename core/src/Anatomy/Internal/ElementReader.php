@@ -72,7 +72,7 @@ final readonly class ElementReader
     /** @return array{string, Fastener} */
     public function fastener(Node $n): array
     {
-        $n->only('id', 'name', 'driver', 'thread', 'length', 'holeDepth', 'holds', 'after', 'face', 'places');
+        $n->only('id', 'name', 'driver', 'thread', 'length', 'holeDepth', 'holds', 'after', 'face', 'places', 'under');
         $id = $n->string('id');
         $places = $n->each('places', fn(Node $p): Point => $this->point($p->only('x', 'y')));
         if ($places === []) {
@@ -84,22 +84,22 @@ final readonly class ElementReader
             $n->fault('length', \sprintf('is %.1f mm, longer than its hole of %.1f mm', $length, $depth));
         }
 
-        return [$id, new Fastener($id, $n->string('name'), $n->enum('driver', Driver::class), $n->number('thread', 0.5, 6), $length, $depth, $n->strings('holds'), $n->clauses('after'), $n->enum('face', Face::class), $places)];
+        return [$id, new Fastener($id, $n->string('name'), $n->enum('driver', Driver::class), $n->number('thread', 0.5, 6), $length, $depth, $n->strings('holds'), $n->clauses('after'), $n->enum('face', Face::class), $places, $n->optionalString('under'))];
     }
 
     /** @return array{string, Connector} */
     public function connector(Node $n): array
     {
-        $n->only('id', 'name', 'kind', 'joins', 'after', 'face', 'x', 'y', 'power', 'boots', 'clip');
+        $n->only('id', 'name', 'kind', 'joins', 'after', 'face', 'x', 'y', 'power', 'boots', 'clip', 'passive');
         $id = $n->string('id');
 
-        return [$id, new Connector($id, $n->string('name'), $n->enum('kind', ConnectorKind::class), $this->joins($n), $n->clauses('after'), $n->enum('face', Face::class), $this->point($n), $n->flag('power'), $n->flag('boots'), $n->flag('clip'))];
+        return [$id, new Connector($id, $n->string('name'), $n->enum('kind', ConnectorKind::class), $this->joins($n), $n->clauses('after'), $n->enum('face', Face::class), $this->point($n), $n->flag('power'), $n->flag('boots'), $n->flag('clip'), $n->flag('passive'))];
     }
 
     /** @return array{string, Bond} */
     public function bond(Node $n): array
     {
-        $n->only('id', 'name', 'joins', 'adhesive', 'width', 'face', 'after', 'stack', 'batteryStack', 'cut', 'renewal', 'height', 'clampMinutes');
+        $n->only('id', 'name', 'joins', 'adhesive', 'width', 'face', 'after', 'stack', 'batteryStack', 'cut', 'renewal', 'height', 'clampMinutes', 'pryPoints', 'noClamp');
         $id = $n->string('id');
         $cut = $n->optionalNode('cut');
         $edge = $cut === null ? null : new CutEdge(
@@ -108,7 +108,7 @@ final readonly class ElementReader
             $cut->each('stretches', $this->stretch(...)),
         );
 
-        return [$id, new Bond($id, $n->string('name'), $this->joins($n), $n->enum('adhesive', AdhesiveKind::class), $n->number('width', 0.2, 100), $n->enum('face', Face::class), $n->clauses('after'), $n->optionalString('stack'), $n->optionalString('batteryStack'), $edge, $n->enum('renewal', Renewal::class), $n->number('height', 0.02, 3), $n->optionalNumber('clampMinutes', 0, 1440) ?? 0.0)];
+        return [$id, new Bond($id, $n->string('name'), $this->joins($n), $n->enum('adhesive', AdhesiveKind::class), $n->number('width', 0.2, 100), $n->enum('face', Face::class), $n->clauses('after'), $n->optionalString('stack'), $n->optionalString('batteryStack'), $edge, $n->enum('renewal', Renewal::class), $n->number('height', 0.02, 3), $n->optionalNumber('clampMinutes', 0, 1440) ?? 0.0, $n->each('pryPoints', fn(Node $p): Point => $this->point($p->only('x', 'y'))), $n->optionalEnum('noClamp', Side::class))];
     }
 
     /** @return array{string, Replacement} */
@@ -122,14 +122,14 @@ final readonly class ElementReader
 
     private function stretch(Node $n): Stretch
     {
-        $n->only('id', 'side', 'from', 'to', 'depth', 'forbidden', 'behind');
+        $n->only('id', 'side', 'from', 'to', 'depth', 'forbidden', 'behind', 'over');
         $from = $n->number('from', 0, 300);
         $to = $n->number('to', 0, 300);
         if ($to <= $from) {
             $n->fault('to', 'must be more than from');
         }
 
-        return new Stretch($n->string('id'), $n->enum('side', Side::class), $from, $to, $n->number('depth', 0, 50), $n->flag('forbidden'), $n->optionalString('behind'));
+        return new Stretch($n->string('id'), $n->enum('side', Side::class), $from, $to, $n->number('depth', 0, 50), $n->flag('forbidden'), $n->optionalString('behind'), $n->optionalString('over'));
     }
 
     /** @return list<string> */

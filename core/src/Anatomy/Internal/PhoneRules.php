@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Anatomy\Internal;
 
+use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\ConnectorKind;
 use Facelift\Anatomy\LayerRole;
 use Facelift\Anatomy\Phone;
 use Facelift\Document\Node;
@@ -54,6 +56,11 @@ final readonly class PhoneRules
             }
         }
         $this->partReferences($phone, $root);
+        foreach (array_values($phone->connectors) as $i => $connector) {
+            if ($connector->passive && $connector->kind !== ConnectorKind::Coax) {
+                $root->fault("connectors[$i].passive", 'is for antenna leads (coax) only: everything else comes after the battery');
+            }
+        }
         $powers = \count(array_filter($phone->connectors, static fn($c): bool => $c->power));
         if ($powers !== 1) {
             $root->fault('connectors', \sprintf('exactly one must be the battery\'s (power: true), %d are', $powers));
@@ -151,6 +158,12 @@ final readonly class PhoneRules
         foreach (array_values($phone->bonds) as $i => $bond) {
             $this->stackOf($phone, $root, $bond->stack, LayerRole::Bond, "bonds[$i].stack");
             $this->stackOf($phone, $root, $bond->batteryStack, LayerRole::Battery, "bonds[$i].batteryStack");
+            if ($bond->cut !== null && \in_array($bond->adhesive, [AdhesiveKind::Clips, AdhesiveKind::Silicone, AdhesiveKind::PullTab], true)) {
+                $root->fault("bonds[$i].cut", 'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value);
+            }
+            foreach ($bond->pryPoints as $j => $point) {
+                $this->mustLieOn($phone, $root, $point, "bonds[$i].pryPoints[$j]");
+            }
             if ($bond->cut !== null && ($bond->stack === null || $bond->batteryStack === null)) {
                 $root->fault("bonds[$i].stack", 'a bond that is cut needs a stack and a batteryStack');
             }

@@ -53,6 +53,7 @@ final readonly class OpeningSteps
             MoveKind::Heat, MoveKind::Reheat => $this->heat($phase, $bond, $move, $figures, $after, $because),
             MoveKind::Cool => $this->steps->add($phase, Kind::Cool, [$bond->id], $figures, $bond->face, null, 5, $move->seconds, ['battery-limit'], [new Reason('battery-near-limit')], $after),
             MoveKind::FirstGap => $this->steps->add($phase, Kind::FirstGap, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, $this->firstTool($bond), $move->seconds, 0, ['broken-glass', 'hot-face'], [new Reason('start-edge')], $after, new Effects(puts: ['picks'])),
+            MoveKind::BreakPanel => $this->steps->add($phase, Kind::BreakPanel, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, 'thin metal', $move->seconds, 0, ['broken-glass'], [new Reason('panel-is-given-up')], $after, new Effects(puts: ['picks'])),
             MoveKind::Alcohol => $this->steps->add($phase, Kind::Alcohol, [$bond->id], $figures + ['side' => $move->side->value ?? ''], $bond->face, 'dropper', $move->seconds, 0, ['no-flame-ipa'], [new Reason('blade-drags')], $after, new Effects(wets: self::place($bond))),
             MoveKind::Pass => $this->pass($phase, $bond, $move, $figures, $after),
         };
@@ -66,10 +67,10 @@ final readonly class OpeningSteps
     {
         $figures += [
             'stretch' => (string) $move->stretch, 'side' => $move->side->value ?? '', 'where' => $this->where($move), 'from' => $move->from, 'to' => $move->to, 'length' => (int) round($move->length),
-            'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'flat' => $move->flat ? 'yes' : 'no', 'behind' => (string) $move->behind,
+            'depth' => $move->depth, 'pace' => $move->pace, 'crazed' => $move->crazed ? 'yes' : 'no', 'flat' => $move->flat ? 'yes' : 'no', 'behind' => (string) $move->behind, 'over' => (string) $move->over,
         ];
         $cautions = $this->request->condition->glassBroken($bond->face) ? ['broken-glass', 'hot-face'] : ['hot-face'];
-        $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures, $bond->face, $move->blade?->value, $move->seconds, 0, $cautions, [new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks']));
+        $this->steps->add($phase, Kind::CutPass, [$bond->id], $figures, $bond->face, $move->blade?->value, $move->seconds, 0, $cautions, [$this->opening->isCold() ? new Reason('torn-not-warmed') : new Reason('fits-working-window', ['seconds' => (int) $move->grips])], $after, new Effects(puts: ['picks']));
     }
 
     /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Facelift\Plan\Internal;
 
+use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\PartKind;
-use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
 use Facelift\Cut\GlassParting;
@@ -106,17 +106,20 @@ final class ReturnSteps
     /** @param list<string> $after */
     private function screwIn(Fastener $f, array $after): string
     {
-        $lacking = \in_array($f->id, $this->request->replacement->lacks, true);
         $order = array_map(static fn(int $i): int => $i + 1, ScrewMat::tightening($f->places));
-        $figures = ['name' => $f->name, 'count' => $lacking ? 0 : $f->count(), 'driver' => $f->driver->value, 'length' => $f->length, 'order' => implode(' ', $order)];
+        $figures = ['name' => $f->name, 'count' => $f->count(), 'driver' => $f->driver->value, 'length' => $f->length, 'order' => implode(' ', $order)];
+        $effects = new Effects(screwsIn: [$f->id => $f->count()]);
+        if (\in_array($f->id, $this->request->replacement->lacks, true)) {
+            return $this->steps->add($this->phase(), Kind::LeftOver, [$f->id], $figures, $f->face, null, 5, because: [new Reason('no-hole-on-new-part')], after: $after, effects: $effects);
+        }
 
-        return $this->steps->add($this->phase(), Kind::ScrewIn, [$f->id], $figures, $f->face, $f->driver->value, Pace::SCREW_IN * $f->count(), cautions: ['screw-length'], because: [new Reason($lacking ? 'no-hole-on-new-part' : 'corners-opposite')], after: $after, effects: new Effects(screwsIn: [$f->id => $f->count()]));
+        return $this->steps->add($this->phase(), Kind::ScrewIn, [$f->id], $figures, $f->face, $f->driver->value, Pace::SCREW_IN * $f->count(), cautions: ['screw-length'], because: [new Reason('corners-opposite')], after: $after, effects: $effects);
     }
 
     /** @param list<string> $after */
     private function plugIn(Connector $c, array $after): string
     {
-        $done = $this->steps->add($this->phase(), Kind::PlugIn, [$c->id], ['name' => $c->name, 'connector' => $c->kind->value], $c->face, 'spudger', Pace::PLUG_IN, cautions: $c->power ? ['wrist-strap'] : [], because: [new Reason($c->power ? 'battery-last' : 'felt-and-heard')], after: $after, effects: new Effects(on: [$c->id]));
+        $done = $this->steps->add($this->phase(), Kind::PlugIn, [$c->id], ['name' => $c->name, 'connector' => $c->kind->value, 'passive' => $c->passive ? 'yes' : 'no'], $c->face, 'spudger', Pace::PLUG_IN, cautions: $c->power ? ['wrist-strap'] : [], because: [new Reason($c->power ? 'battery-last' : 'felt-and-heard')], after: $after, effects: new Effects(on: [$c->id]));
         $this->live = $this->live || $c->power;
 
         return $done;
@@ -127,7 +130,11 @@ final class ReturnSteps
     {
         $part = $this->request->phone->parts[$id];
         if (!\in_array($id, $this->route->discarded, true)) {
-            $cautions = $part->kind === PartKind::Battery ? ['cell', 'bent-cell'] : [];
+            $battery = $part->kind === PartKind::Battery;
+            $cautions = $battery ? ['cell', 'bent-cell'] : [];
+            if ($battery && \in_array('battery-well', $this->steps->wet(), true)) {
+                $after = [$this->steps->add($this->phase(), Kind::ConfirmDry, [$id], ['place' => 'battery-well'], $part->face, null, 10, 60, ['no-flame-ipa'], [new Reason('alcohol-dries-before-closing')], $after, new Effects(dries: 'battery-well'))];
+            }
             $tethered = $this->cutBondOf($id) !== null && ($this->left[0] ?? null) !== $this->cutBondOf($id)->id;
 
             return $this->steps->add($this->phase(), Kind::FitPart, [$id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: [new Reason('goes-before', ['names' => $this->covers($id)])], after: $after, effects: new Effects(in: [$id], puts: $tethered ? ['prop'] : []));
@@ -154,7 +161,11 @@ final class ReturnSteps
     private function bond(Bond $bond, array $after): string
     {
         if ($bond->cut === null) {
-            return $this->steps->add($this->phase(), Kind::RenewBond, [$bond->id], ['name' => $bond->name, 'how' => $bond->renewal->value], $bond->face, null, $bond->renewal === Renewal::Reuse ? 20 : 45, because: [new Reason('bond-' . $bond->renewal->value)], after: $after);
+            if ($bond->adhesive === AdhesiveKind::Clips && $this->live && $this->displayShut) {
+                $after = [...$after, $this->gate(Gate::Bonded, 'back-still-open', $after)];
+            }
+
+            return (new InnerBondSteps($this->request, $this->steps))->renew($this->phase(), $bond, $after);
         }
         $ofDisplay = $this->joinsDisplay($bond->id);
         if (!$ofDisplay) {
@@ -181,7 +192,7 @@ final class ReturnSteps
         if ($bond->clampMinutes <= 0) {
             return $done;
         }
-        $this->steps->add($this->phase(), Kind::Clamp, [$bond->id], ['name' => $bond->name, 'minutes' => $bond->clampMinutes], $bond->face, null, 30, $bond->clampMinutes * 60, because: [new Reason('clamps-hold', ['minutes' => $bond->clampMinutes])], after: [$done], effects: new Effects(puts: ['clamps']));
+        $this->steps->add($this->phase(), Kind::Clamp, [$bond->id], ['name' => $bond->name, 'minutes' => $bond->clampMinutes, 'without' => $bond->noClamp->value ?? ''], $bond->face, null, 30, $bond->clampMinutes * 60, because: [new Reason('clamps-hold', ['minutes' => $bond->clampMinutes])], after: [$done], effects: new Effects(puts: ['clamps']));
 
         return $this->steps->add($this->phase(), Kind::Unclamp, [$bond->id], ['name' => $bond->name], $bond->face, null, 20, because: [new Reason('adhesive-grips')], effects: new Effects(takes: ['clamps']));
     }

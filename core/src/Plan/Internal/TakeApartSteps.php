@@ -15,10 +15,6 @@ use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cut\Opening;
 use Facelift\Document\Reason;
-use Facelift\Heat\AdhesiveState;
-use Facelift\Heat\AdhesiveWindow;
-use Facelift\Heat\FlexWarming;
-use Facelift\Heat\Source;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Pace;
 use Facelift\Plan\Phase;
@@ -129,9 +125,9 @@ final class TakeApartSteps
      */
     private function unplug(Connector $c, array $because, array $after): string
     {
-        $because = $c->power ? [new Reason('battery-first'), ...$because] : $because;
+        $because = $c->power ? [new Reason('battery-first'), ...$because] : ($c->passive ? [new Reason('lead-carries-no-supply'), ...$because] : $because);
 
-        return $this->steps->add($this->phase(), Kind::Unplug, [$c->id], ['name' => $c->name, 'connector' => $c->kind->value], $c->face, 'spudger', Pace::UNPLUG, cautions: $c->power ? ['wrist-strap'] : [], because: $because, after: $after, effects: new Effects(off: [$c->id]));
+        return $this->steps->add($this->phase(), Kind::Unplug, [$c->id], ['name' => $c->name, 'connector' => $c->kind->value, 'passive' => $c->passive ? 'yes' : 'no'], $c->face, 'spudger', Pace::UNPLUG, cautions: $c->power ? ['wrist-strap'] : [], because: $because, after: $after, effects: new Effects(off: [$c->id]));
     }
 
     /**
@@ -163,14 +159,9 @@ final class TakeApartSteps
 
             return (new OpeningSteps($this->request, $this->openings[$bond->id], $this->steps))->write($phase, $bond, $this->follower($bond) !== $bond->joins[0], $because, $after);
         }
-        if ($bond->adhesive === AdhesiveKind::PullTab) {
-            return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], ['name' => $bond->name, 'adhesive' => $bond->adhesive->value], $bond->face, 'pull tab', 45, cautions: ['cell', 'bent-cell'], because: $because, after: $after);
-        }
-        $air = Source::localAir(FlexWarming::SET);
-        $seconds = (new FlexWarming())->seconds($air, AdhesiveWindow::of($bond->adhesive, AdhesiveState::Fresh), $this->request->room);
-        $figures = ['name' => $bond->name, 'adhesive' => $bond->adhesive->value, 'set' => $air->set, 'seconds' => $seconds];
+        $this->opened = $this->opened || $bond->adhesive === AdhesiveKind::Clips;
 
-        return $this->steps->add($this->phase(), Kind::PartBond, [$bond->id], $figures, $bond->face, 'hot air and spudger', 30 + $seconds, cautions: ['hot-air', 'no-flame-ipa'], because: $because, after: $after);
+        return (new InnerBondSteps($this->request, $this->steps))->part($this->phase(), $bond, $because, $after);
     }
 
     /** The removal that comes right after a bond in the route. */
