@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Support\Planning;
 use App\Support\Stations;
 use Facelift\Document\Unreadable;
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
 

@@ -8,7 +8,7 @@ use App\Casts\JsonDocument;
 use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;

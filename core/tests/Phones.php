@@ -8,7 +8,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\ShelfItem;
+use App\Support\PhoneLibrary;
 use Facelift\Bench\BenchPlan;
 use Illuminate\Support\Str;
 use Tests\TestCase;
@@ -38,12 +39,12 @@ final class Technician
         return ['observations' => $seen, 'marks' => [['kind' => 'crack', 'face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]]], 'functions' => [['function' => 'image', 'state' => 'works'], ['function' => 'touch', 'state' => 'works'], ['function' => 'earpiece', 'state' => 'works']], 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false, 'checks' => [], 'payer' => 'customer'];
     }
 
-    public function planned(string $kind, string $label, float $set = 85): void
+    public function planned(string $kind, string $label, float $set = 85, string $oldPanel = 'save'): void
     {
         $this->change('scope', ['kind' => $kind, 'reason' => null]);
         $this->change('part', ['item' => ShelfItem::query()->where('label', $label)->firstOrFail()->id]);
         $this->accept($kind);
-        $this->change('plan', ['source' => ['kind' => 'plate', 'set' => $set]]);
+        $this->change('plan', ['source' => ['kind' => 'plate', 'set' => $set], 'oldPanel' => $oldPanel]);
     }
 
     /** Says yes to the option of this kind, at the price it shows. */
@@ -102,7 +103,7 @@ final class Technician
     public function workThrough(string ...$failing): void
     {
         $job = Job::query()->findOrFail($this->job);
-        $plan = BenchPlan::of($job->plan, 'battery-plug');
+        $plan = BenchPlan::of($job->plan, app(PhoneLibrary::class)->phone($job->phone)->powerConnector()->id);
         foreach ($plan->steps as $step) {
             $events = $step->wait > 0 ? [$this->event('timer-started', ['step' => $step->id])] : [];
             foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {

@@ -61,7 +61,7 @@ final class WholePathTest extends TestCase
     public function testPhonesAreFoundByMakerModelOrCode(): void
     {
         $this->as(Role::FrontDesk);
-        foreach (['quillon' => 'quillon-vesper', 'fern 5' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id) {
+        foreach (['qv-2114' => 'quillon-vesper', 'fern 5' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id) {
             self::assertSame([$id], array_column((array) $this->ask('GET', '/phones?q=' . rawurlencode($query), status: 200)->json('data'), 'id'));
         }
         $this->ask('GET', '/phones/quillon-vesper', status: 200);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Support\PlanText;
 use App\Support\Words;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
@@ -11,10 +12,9 @@ use Facelift\Anatomy\UnknownId;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Document\Unreadable;
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
-use Facelift\Plan\Plan;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -40,7 +40,7 @@ final class PrintPlan extends Command
         }
         $this->output->writeln($this->option('json') === true
             ? json_encode((new PlanDocument())->write($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
-            : $this->text($plan, $words), OutputInterface::OUTPUT_RAW);
+            : PlanText::of($plan, $words), OutputInterface::OUTPUT_RAW);
 
         return $plan->works() ? self::SUCCESS : self::FAILURE;
     }
@@ -78,19 +78,5 @@ final class PrintPlan extends Command
     private function given(mixed $value): string
     {
         return is_string($value) ? $value : '';
-    }
-
-    private function text(Plan $plan, Words $words): string
-    {
-        $lines = [$plan->request->phone->identity->name() . ', ' . $plan->request->replacement->name];
-        foreach ($plan->warnings as $warning) {
-            $lines[] = '! ' . $words->reason($warning);
-        }
-        foreach ($plan->steps as $i => $step) {
-            $lines[] = sprintf('%3d  %-9s  %s', $i + 1, $step->phase->value, $words->say('step.' . $step->kind->value, $step->figures));
-        }
-        $lines[] = sprintf('%d min hands-on, %d min waiting, %d tool changes and turns', round($plan->handsOn() / 60), round($plan->waiting() / 60), $plan->changes);
-
-        return implode("\n", $lines);
     }
 }

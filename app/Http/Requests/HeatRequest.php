@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
-use Facelift\Heat\OldPanel;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

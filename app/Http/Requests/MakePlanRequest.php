@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Illuminate\Validation\Rule;
 
 final class MakePlanRequest extends VersionedRequest

@@ -29,6 +29,27 @@ final readonly class Opening
         public Limits $limits,
     ) {}
 
+    /** Times on the source. */
+    public function heatings(): int
+    {
+        return \count(array_filter($this->moves, static fn(Move $m): bool => $m->kind === MoveKind::Heat || $m->kind === MoveKind::Reheat));
+    }
+
+    /** @return list<string> stretches that are cut after the last heating and not before it */
+    public function cutSinceLastHeating(): array
+    {
+        $since = $before = [];
+        foreach ($this->moves as $move) {
+            if ($move->kind === MoveKind::Reheat) {
+                [$before, $since] = [[...$before, ...$since], []];
+            } elseif ($move->stretch !== null) {
+                $since[] = $move->stretch;
+            }
+        }
+
+        return array_values(array_diff($since, $before));
+    }
+
     /** True if something is heated although alcohol has been used. */
     public function heatsAfterAlcohol(): bool
     {

@@ -9,11 +9,11 @@ use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Stretch;
 use Facelift\Condition\Condition;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Limits;
-use Facelift\Heat\OldPanel;
 use Facelift\Heat\Session;
 use Facelift\Heat\Source;
 
@@ -28,7 +28,7 @@ final readonly class OpeningPlanner
     private const REST_BATTERY = 45.0;
     /** Seconds to break a panel at a corner and pull it off (common practice, no source). */
     private const BREAK = 180.0;
-    private const MOST_HEATINGS = 24;
+    private const MOST_HEATINGS = 60;
 
     /** @param float $room °C */
     public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0, OldPanel $old = OldPanel::Save): Opening
@@ -50,7 +50,7 @@ final readonly class OpeningPlanner
             return $dry;
         }
         // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed, at the latest before a last piece of the last.
-        foreach ($this->rounds($passes->stretches()) as [$round, $before]) {
+        foreach ($this->rounds($passes->stretches(), $dry) as [$round, $before]) {
             $wet = $this->run($start(), $bond, $passes, $round, $before);
             if ($wet->works() && !$wet->heatsAfterAlcohol()) {
                 return $wet;
@@ -73,19 +73,23 @@ final readonly class OpeningPlanner
 
     /**
      * @param list<Stretch> $stretches
+     * @param Opening       $dry       the same without alcohol: what is heated again there needs no trying
      *
      * @return iterable<array{list<Stretch>, int}> rounds, each with the index of the stretch that alcohol goes before
      */
-    private function rounds(array $stretches): iterable
+    private function rounds(array $stretches, Opening $dry): iterable
     {
-        foreach (array_keys($stretches) as $i) {
-            yield [$stretches, $i];
+        $warm = $dry->cutSinceLastHeating();
+        foreach ($stretches as $i => $stretch) {
+            if (\in_array($stretch->id, $warm, true)) {
+                yield [$stretches, $i];
+            }
         }
         $last = array_pop($stretches);
         if ($last === null) {
             return;
         }
-        foreach ([0.5, 0.65, 0.8] as $share) {
+        foreach ([0.5, 0.7, 0.9] as $share) {
             yield [[...$stretches, $last->part(0.0, $share * $last->length()), $last->part($share * $last->length(), $last->length())], \count($stretches) + 1];
         }
     }

@@ -11,9 +11,9 @@ use Facelift\Anatomy\FrameMaterial;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Stretch;
 use Facelift\Condition\Condition;
+use Facelift\Fit\OldPanel;
 use Facelift\Geometry\RoundedRectangle;
 use Facelift\Geometry\Side;
-use Facelift\Heat\OldPanel;
 
 /** The passes of the blade along one edge: order, tool, depth and pace of each. */
 final readonly class Passes
@@ -26,7 +26,7 @@ final readonly class Passes
     private const BRISK = 1.5;
 
     /** A pass shorter than this is not worth a heating, mm (common practice, no source). */
-    private const SHORTEST = 15.0;
+    private const SHORTEST = 4.0;
 
     public function __construct(private Phone $phone, private Bond $bond, private CutEdge $cut, private Condition $condition, private OldPanel $old) {}
 

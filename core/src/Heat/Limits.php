@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Heat;
 
 use Facelift\Anatomy\FrameMaterial;
+use Facelift\Fit\OldPanel;
 
 /** Temperatures that must not be passed, °C. */
 final readonly class Limits

@@ -31,6 +31,9 @@ use Facelift\Seal\SealPlan;
 /** Puts route, heat, cut, seal and tests together into one plan. */
 final readonly class Planner
 {
+    /** From here on somebody should ask whether the panel is worth it (common practice: six heatings were needed on one glued screen). */
+    private const MANY_HEATINGS = 8;
+
     public function __construct(
         private RoutePlanner $routes = new RoutePlanner(),
         private OpeningPlanner $openings = new OpeningPlanner(),
@@ -41,7 +44,7 @@ final readonly class Planner
     /** @throws NoWayIn If the phone file blocks itself. */
     public function plan(Request $request): Plan
     {
-        $route = $this->routes->plan($request->phone, $request->replacement);
+        $route = $this->routes->plan($request->phone, $request->replacement, $request->oldPanel());
         $openings = $this->openingsOf($request, $route);
         $seals = $this->sealsOf($request, $route);
         $warnings = $this->warnings($request, $route, $openings);
@@ -123,6 +126,11 @@ final readonly class Planner
                     'needed' => $opening->window->low, 'battery' => round($end->battery, 1), 'minutes' => round($end->second / 60, 1),
                 ]);
                 array_push($warnings, ...$this->wouldWork($request, $bond, $opening));
+            }
+        }
+        foreach ($openings as $bond => $opening) {
+            if ($opening->heatings() > self::MANY_HEATINGS) {
+                $warnings[] = new Reason('many-heatings', ['bond' => $request->phone->nameOf($bond), 'count' => $opening->heatings()]);
             }
         }
         if ($route->trial === null && $request->replacement->kind !== ReplacementKind::GlassOnly) {

@@ -10,7 +10,7 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
-use Facelift\Heat\OldPanel;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 
 /** Everything a plan is computed from. */

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace Facelift\Route;
 
 /**
- * The least set of removals that makes given goals free (a minimum closed set of an AND-OR precedence graph).
+ * The least sets of removals that make given goals free (minimum closed sets of an AND-OR precedence graph).
  *
- * With one id per clause the set is the plain closure; where a clause leaves a choice, branch and bound tries them.
+ * With one id per clause the set is the plain closure; where a clause leaves a choice, branch and bound tries them. What is
+ * least goes by weight: first how many things are disturbed, then how much is at risk.
  */
 final readonly class LeastSet
 {
-    /** @param array<string, list<list<string>>> $clauses of every element that can be removed */
-    public function __construct(private array $clauses) {}
+    /** As many sets of the same weight are looked at, at most. */
+    private const TIES = 24;
+
+    /**
+     * @param array<string, list<list<string>>> $clauses of every element that can be removed
+     * @param array<string, array{int, int}>    $weights disturbed and risk of each, zero or more; one and none if not given
+     */
+    public function __construct(private array $clauses, private array $weights = []) {}
 
     /**
      * @param list<string> $goals
@@ -24,34 +31,76 @@ final readonly class LeastSet
      */
     public function for(array $goals, array $done = []): array
     {
-        $best = null;
-        $this->grow(array_fill_keys($goals, true), array_fill_keys($done, true), $best);
-        if ($best === null) {
-            throw NoWayIn::to($goals);
-        }
-
-        return array_values(array_filter(array_keys($this->clauses), static fn(string $id): bool => isset($best[$id])));
+        return $this->all($goals, $done)[0];
     }
 
     /**
-     * @param array<string, true>      $set
-     * @param array<string, true>      $done
-     * @param array<string, true>|null $best
+     * @param list<string> $goals
+     * @param list<string> $done
+     *
+     * @return non-empty-list<list<string>> every set of the least weight, up to a few dozen
+     *
+     * @throws NoWayIn If no set can be put in an order.
      */
-    private function grow(array $set, array $done, ?array &$best): void
+    public function all(array $goals, array $done = []): array
     {
-        if ($best !== null && \count($set) >= \count($best)) {
+        $best = [];
+        $weight = null;
+        $seen = [];
+        $this->grow(array_fill_keys($goals, true), array_fill_keys($done, true), $best, $weight, $seen);
+        if ($best === []) {
+            throw NoWayIn::to($goals);
+        }
+
+        return array_map(fn(array $set): array => array_values(array_filter(array_keys($this->clauses), static fn(string $id): bool => isset($set[$id]))), array_values($best));
+    }
+
+    /**
+     * @param array<string, true>                  $set
+     * @param array<string, true>                  $done
+     * @param array<string, array<string, true>>   $best
+     * @param array{int, int}|null                 $weight of the best
+     * @param array<string, true>                  $seen
+     */
+    private function grow(array $set, array $done, array &$best, ?array &$weight, array &$seen): void
+    {
+        $own = $this->weigh($set);
+        if ($weight !== null && ($own > $weight || ($own === $weight && \count($best) >= self::TIES))) {
             return;
         }
+        ksort($set);
+        $key = implode(' ', array_keys($set));
+        if (isset($seen[$key])) {
+            return;
+        }
+        $seen[$key] = true;
         $open = $this->openClause($set, $done);
         if ($open === null && $this->canBeOrdered($set, $done)) {
-            $best = $set;
+            $best = $weight === null || $own < $weight ? [$key => $set] : $best + [$key => $set];
+            $weight = $own;
 
             return;
         }
         foreach ($open ?? $this->spares($set, $done) as $choice) {
-            $this->grow($set + [$choice => true], $done, $best);
+            $this->grow($set + [$choice => true], $done, $best, $weight, $seen);
         }
+    }
+
+    /**
+     * @param array<string, true> $set
+     *
+     * @return array{int, int}
+     */
+    private function weigh(array $set): array
+    {
+        $disturbed = $risk = 0;
+        foreach (array_keys($set) as $id) {
+            [$d, $r] = $this->weights[$id] ?? [1, 0];
+            $disturbed += $d;
+            $risk += $r;
+        }
+
+        return [$disturbed, $risk];
     }
 
     /**

@@ -6,30 +6,58 @@ namespace Facelift\Route;
 
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Blocks;
+use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
+use Facelift\Fit\OldPanel;
 
 /** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
 final readonly class RoutePlanner
 {
     public function __construct(private FewestChanges $ordering = new FewestChanges()) {}
 
-    /** @throws NoWayIn If the phone file blocks itself. */
-    public function plan(Phone $phone, Replacement $replacement): Route
+    /**
+     * In this order: as little disturbed as possible, as little at risk, few tool changes and turns, few minutes.
+     *
+     * @throws NoWayIn If the phone file blocks itself.
+     */
+    public function plan(Phone $phone, Replacement $replacement, OldPanel $old = OldPanel::Save): Route
     {
         $discarded = self::discarded($phone, $replacement);
         $trays = array_values(array_filter(array_keys($phone->parts), static fn(string $id): bool => $phone->parts[$id]->kind->comesOutFirst()));
-        $clauses = Blocks::of($phone)->clauses;
-        $least = new LeastSet($clauses);
+        $clauses = self::without(Blocks::of($phone)->clauses, $old === OldPanel::Save ? [] : self::torn($phone, $discarded));
+        $least = new LeastSet($clauses, Weights::of($phone));
         $trial = self::trial($phone, $replacement, $discarded);
         $power = $phone->powerConnector()->id;
-        $first = $trial === null ? [] : $least->for([...$trial->connect, $power], $trays);
         $goals = array_values(array_diff(self::goals($phone, $discarded), $trays));
-        $all = $least->for(array_values(array_unique([...$first, ...$goals, $power])), $trays);
+        $best = null;
+        foreach ($trial === null ? [[]] : $least->all([...$trial->connect, $power], $trays) as $first) {
+            foreach ($least->all(array_values(array_unique([...$first, ...$goals, $power])), $trays) as $all) {
+                $nodes = self::nodes($phone, $clauses, $all, $first, $trays, $trial);
+                $ordered = $this->ordering->order($nodes);
+                $price = [$ordered->changes, Weights::seconds($phone, $all)];
+                if ($best === null || $price < $best[0]) {
+                    $best = [$price, $ordered, $all, $nodes];
+                }
+            }
+        }
+        return new Route($replacement, $best[1], self::moved($phone, $discarded, $best[2], $trays), $discarded, $trial, self::frees($best[3]));
+    }
+
+    /**
+     * @param array<string, list<list<string>>> $clauses
+     * @param list<string>                      $all
+     * @param list<string>                      $first
+     * @param list<string>                      $trays
+     *
+     * @return list<RemovalNode>
+     */
+    private static function nodes(Phone $phone, array $clauses, array $all, array $first, array $trays, ?Trial $trial): array
+    {
         $nodes = [];
         foreach ($all as $id) {
             $nodes[] = self::node($phone, $id, self::within($clauses[$id], $all, $trays), $trial !== null && !\in_array($id, $first, true));
@@ -38,7 +66,34 @@ final readonly class RoutePlanner
             $nodes[] = new RemovalNode(Trial::ID, null, $phone->connectors[$trial->connect[0]]->face, array_map(static fn(string $id): array => [$id], $first));
         }
 
-        return new Route($replacement, $this->ordering->order($nodes), self::moved($phone, $discarded, $all, $trays), $discarded, $trial, self::frees($nodes));
+        return $nodes;
+    }
+
+    /**
+     * Flexes of the old part that are glued down in the phone: a part that is given up may tear off its glue.
+     *
+     * @param list<string> $discarded
+     *
+     * @return list<string>
+     */
+    private static function torn(Phone $phone, array $discarded): array
+    {
+        $inOld = static fn(string $part): bool => array_filter($discarded, static fn(string $d): bool => $phone->movesWith($part, $d)) !== [];
+
+        return array_keys(array_filter($phone->bonds, static fn(Bond $b): bool => $b->adhesive === AdhesiveKind::FlexGlue && \in_array($b->joins[0], $discarded, true) && !$inOld($b->joins[1])));
+    }
+
+    /**
+     * @param array<string, list<list<string>>> $clauses
+     * @param list<string>                      $gone
+     *
+     * @return array<string, list<list<string>>>
+     */
+    private static function without(array $clauses, array $gone): array
+    {
+        $left = array_diff_key($clauses, array_fill_keys($gone, true));
+
+        return array_map(static fn(array $all): array => array_values(array_filter($all, static fn(array $any): bool => array_intersect($any, $gone) === [])), $left);
     }
 
     /** @return list<string> parts that stay with the old part: what is replaced, and what the new part brings unless it must be the phone's own */

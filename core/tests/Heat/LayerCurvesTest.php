@@ -6,10 +6,10 @@ namespace Facelift\Tests\Heat;
 
 use Facelift\Anatomy\FrameMaterial;
 use Facelift\Anatomy\LayerRole;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\Curves;
 use Facelift\Heat\LayerCurves;
 use Facelift\Heat\Limits;
-use Facelift\Heat\OldPanel;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Sample;
 use Facelift\Heat\Source;

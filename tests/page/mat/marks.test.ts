@@ -1,24 +1,41 @@
 import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile, Plan } from '../../../resources/js/api/client';
 import { marksFor } from '../../../resources/js/mat/marks';
 import { stepFigures, stepText, stepTitle } from '../../../resources/js/stations/stepWords';
 import { sayReason } from '../../../resources/js/words/words';
 
-const jobs = [
-    ['quillon-vesper', 'display-assembly'],
-    ['brasca-fern-5', 'display-assembly'],
-    ['brasca-fern-5', 'display-with-frame'],
-] as const;
+/** Every shipped phone with every kind of part that it has. */
+const jobs = readdirSync('phones').flatMap((file) => {
+    const phone = JSON.parse(readFileSync(`phones/${file}`, 'utf8')) as PhoneFile;
+    return phone.replacements.map((r): [string, string] => [phone.identity.id, r.kind]);
+});
 
 const phoneOf = (id: string): PhoneFile => JSON.parse(readFileSync(`phones/${id}.phone.json`, 'utf8')) as PhoneFile;
 
 /** The real plan, from the same command that people use. */
 function planOf(id: string, kind: string): Plan {
-    const out = execFileSync('php', ['artisan', 'facelift:plan', `phones/${id}.phone.json`, '--part', kind, '--fault', 'cracked-glass', '--json'], {
-        encoding: 'utf8',
-    });
+    const out = execFileSync(
+        'php',
+        [
+            'artisan',
+            'facelift:plan',
+            `phones/${id}.phone.json`,
+            '--part',
+            kind,
+            '--source',
+            id === 'maruvi-sorrel' ? 'plate:95' : 'plate:85',
+            '--old-panel',
+            id === 'ondrel-gatefold' ? 'give-up' : 'save',
+            '--fault',
+            'cracked-glass',
+            '--json',
+        ],
+        {
+            encoding: 'utf8',
+        },
+    );
     return JSON.parse(out) as Plan;
 }
 
@@ -28,7 +45,7 @@ describe.each(jobs)('%s, %s', (id, kind) => {
     const none: ReadonlySet<string> = new Set();
 
     it('words every step, with nothing left to fill in', () => {
-        expect(plan.steps.length).toBeGreaterThan(40);
+        expect(plan.steps.length).toBeGreaterThan(30);
         for (const step of plan.steps) {
             const said = [stepTitle(step), ...stepText(step), ...stepFigures(step).map((f) => f.value), ...step.because.map(sayReason)].join(' | ');
             expect(said, step.id).not.toMatch(/[{}]|undefined|NaN|\b(step|text|reason|care|caution|takeout)\.[a-z]/);
@@ -66,7 +83,9 @@ describe.each(jobs)('%s, %s', (id, kind) => {
         const passes = plan.steps.filter((s) => s.kind === 'cut-pass');
         const [first, second] = passes;
         if (!first || !second) {
-            throw new Error('the plan has no two passes');
+            // A clipped back with a new frame: nothing is cut at all.
+            expect([id, kind]).toEqual(['brasca-fern-3', 'display-with-frame']);
+            return;
         }
         const marks = marksFor(phone, plan, second, new Set([first.id]));
         const done = marks.find((m) => m.id === first.id);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Facelift\Heat;
+namespace Facelift\Fit;
 
 /** What is to become of the old panel: it decides how deep, how hot and how fast the work may be. */
 enum OldPanel: string
