@@ -23,6 +23,7 @@ use App\Http\Controllers\ReceiptController;
 use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\ScopeController;
+use App\Http\Controllers\ScrewMatController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SupplierController;
@@ -104,6 +105,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
         Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
         Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
+        Route::get('screw-mat.{format}', ScrewMatController::class)->whereIn('format', ['pdf', 'svg'])->can('view', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

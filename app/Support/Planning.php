@@ -9,6 +9,7 @@ use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Condition\ConditionReader;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
@@ -19,6 +20,9 @@ final readonly class Planning
 {
     /** Usual setting of the plate for a first look at the kinds of part, °C (common practice). */
     public const USUAL_SET = 85.0;
+
+    /** Tried where the usual setting does not do, in this order, °C. */
+    private const OTHER_SETS = [95.0, 75.0];
 
     public function __construct(private PhoneLibrary $phones) {}
 
@@ -39,11 +43,28 @@ final readonly class Planning
         return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel));
     }
 
+    /** The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without saving the old panel. */
+    public function firstLook(Job $job, ReplacementKind $kind): Plan
+    {
+        $phone = $this->phones->phone($job->phone);
+        $tries = [[self::USUAL_SET, OldPanel::Save], ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS), [self::USUAL_SET, OldPanel::GiveUp]];
+        $first = null;
+        foreach ($tries as [$set, $old]) {
+            $plan = (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), Source::plate($set), wish: $old));
+            $first ??= $plan;
+            if ($plan->works()) {
+                return $plan;
+            }
+        }
+
+        return $first;
+    }
+
     /** @return list<Plan> one for every kind of part that exists for the phone */
     public function plans(Job $job): array
     {
         $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
 
-        return array_map(fn(ReplacementKind $kind): Plan => $this->planFor($job, $kind, Source::plate(self::USUAL_SET)), $kinds);
+        return array_map(fn(ReplacementKind $kind): Plan => $this->firstLook($job, $kind), $kinds);
     }
 }

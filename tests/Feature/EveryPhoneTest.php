@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\ShelfItem;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -20,7 +21,7 @@ final class EveryPhoneTest extends TestCase
         $this->as(Role::Technician);
         $file = Phones::read($phone);
         $code = array_key_first($file->identity->codes);
-        ShelfItem::query()->create(['label' => 'X-1', 'name' => 'Part', 'kind' => $kind, 'model_codes' => [$code], 'connector' => $file->displayConnector((string) $code), 'technology' => $file->panel->technology->value, 'colour' => null, 'refresh' => $file->panel->refresh, 'brings' => [], 'cost' => '40.00', 'sheet' => null, 'supplier' => 'Norrby Panels', 'batch' => 'NP-1', 'place' => 'X1', 'state' => 'new']);
+        ShelfItem::query()->create(['label' => 'X-1', 'name' => 'Part', 'kind' => $kind, 'model_codes' => [$code], 'connector' => $file->displayConnector((string) $code), 'technology' => $file->panel->technology->value, 'colour' => $file->identity->colours[0], 'refresh' => $file->panel->refresh, 'brings' => $file->replacement(ReplacementKind::from($kind))->brings, 'cost' => '40.00', 'sheet' => null, 'supplier' => 'Norrby Panels', 'batch' => 'NP-1', 'place' => 'X1', 'state' => 'new']);
         $t = new Technician($this, $this->newId());
         $t->checkIn($phone, (string) $code, ['cracked-glass']);
         $t->planned($kind, 'X-1', $set, $oldPanel);

@@ -21,6 +21,7 @@ final class EventsRequest extends FormRequest
             'events.*.at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
             'events.*.data' => ['present', 'array', 'max:8'],
             'events.*.data.count' => ['sometimes', 'integer', 'between:0,100'],
+            'events.*.data.number' => ['sometimes', 'integer', 'between:1,500'],
             'events.*.data.tenths' => ['sometimes', 'integer', 'between:-200,2500'],
             'events.*.data.*' => [static function (string $attribute, mixed $value, \Closure $fail): void {
                 if (!is_int($value) && (!is_string($value) || mb_strlen($value) > 300)) {

@@ -22,6 +22,7 @@ final readonly class BenchStateResource
             'wet' => $state->wet,
             'batteryIn' => $state->batteryIn,
             'screwsOut' => (object) $state->screwsOut,
+            'screws' => (object) $state->screws,
             'off' => $state->off,
             'partsOut' => $state->partsOut,
             'putOn' => (object) $state->putOn,

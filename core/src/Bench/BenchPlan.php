@@ -15,8 +15,10 @@ final readonly class BenchPlan
      * @param array<string, BenchStep>    $steps in order
      * @param array<string, list<string>> $gates functions to test by gate
      * @param string                      $power id of the battery's connector
+     * @param array<int, MatScrew>        $screws by their number on the mat
+     * @param list<string>                $discarded parts that stay with the old part
      */
-    private function __construct(public array $steps, public array $gates, public string $power) {}
+    private function __construct(public array $steps, public array $gates, public string $power, public array $screws, public array $discarded) {}
 
     /**
      * @param mixed $document a plan document
@@ -35,11 +37,21 @@ final readonly class BenchPlan
         foreach ($root->each('gates', static fn(Node $n): array => [$n->string('gate'), $n->each('functions', static fn(Node $f): string => $f->string('function'))]) as [$gate, $functions]) {
             $gates[$gate] = $functions;
         }
+        $screws = [];
+        foreach ($root->each('screws', self::screw(...)) as $screw) {
+            $screws[$screw->number] = $screw;
+        }
+        $discarded = $root->node('route')->strings('discarded');
         if ($faults->any()) {
             throw Unreadable::because('plan', $faults->all());
         }
 
-        return new self($steps, $gates, $power);
+        return new self($steps, $gates, $power, $screws, $discarded);
+    }
+
+    private static function screw(Node $n): MatScrew
+    {
+        return new MatScrew($n->int('number', 1, 500), $n->string('fastener'), $n->string('driver'), $n->number('length', 0.1, 50), $n->number('holeDepth', 0.1, 50), $n->optionalString('under'));
     }
 
     private static function step(Node $n): BenchStep

@@ -22,6 +22,7 @@ final readonly class BenchState
      * @param array<string, true>                   $known     ids of all events, undone ones too
      * @param list<Event>                           $readings  temperatures read
      * @param list<Event>                           $rungs     rungs of the ladder that were tried
+     * @param array<string, list<int>>              $screws    numbers of single screws taken out or put in, by step
      * @param bool                                  $soaked    alcohol or remover has been in the battery's well: it gets no more heat at all
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class BenchState
         public array $readings = [],
         public array $rungs = [],
         public bool $soaked = false,
+        public array $screws = [],
     ) {}
 
     /** The first step of the plan that is not done; null when all are. */
@@ -53,6 +55,16 @@ final readonly class BenchState
         }
 
         return null;
+    }
+
+    /**
+     * What is not where it belongs: screws on the mat, connectors off, parts out of the phone, things put on for the work.
+     *
+     * @return list<string> ids; empty if everything is accounted for
+     */
+    public function astray(BenchPlan $plan): array
+    {
+        return [...array_keys($this->putOn), ...array_keys($this->screwsOut), ...$this->off, ...array_values(array_diff($this->partsOut, $plan->discarded))];
     }
 
     /** @return list<string> functions of a gate without an outcome; empty if the gate was waived with a reason */

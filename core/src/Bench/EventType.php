@@ -19,4 +19,5 @@ enum EventType: string
     case Problem = 'problem';
     case Reading = 'reading';
     case Rung = 'rung';
+    case Screw = 'screw';
 }

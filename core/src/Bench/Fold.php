@@ -43,6 +43,7 @@ final readonly class Fold
             array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Reading)),
             array_values(array_filter($live, static fn(Event $e): bool => $e->type === EventType::Rung)),
             self::soaked($plan, $live),
+            self::single($live),
         );
     }
 
@@ -126,6 +127,23 @@ final readonly class Fold
         }
 
         return array_keys($wet);
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return array<string, list<int>>
+     */
+    private static function single(array $events): array
+    {
+        $out = [];
+        foreach ($events as $event) {
+            if ($event->type === EventType::Screw) {
+                $out[$event->text('step')][(int) $event->number()] = true;
+            }
+        }
+
+        return array_map(array_keys(...), $out);
     }
 
     /** @param list<Event> $events */

@@ -28,6 +28,7 @@ final readonly class Rules
             EventType::Test => $this->test($plan, $event),
             EventType::GateWaived => $this->waiver($plan, $event),
             EventType::Problem => trim($event->text('text')) === '' ? self::never('reason-missing') : null,
+            EventType::Screw => (new ScrewRules())->check($plan, $state, $event),
             EventType::Reading => $this->reading($plan, $event),
             EventType::Rung => Rung::tryFrom($event->text('rung')) === null ? self::never('unknown-rung') : ($event->text('rung') === Rung::Heat->value || $event->text('rung') === Rung::Longer->value ? $this->hot($state) : null),
         };
@@ -74,6 +75,10 @@ final readonly class Rules
             return self::never('reason-unknown', ['known' => implode(', ', self::COUNT_REASONS)]);
         }
         $said = $event->count();
+        $single = \count($state->screws[$step->id] ?? []);
+        if ($said === null && $single > 0 && $single < $expected) {
+            return self::later('screws-not-all', ['count' => $single, 'expected' => $expected]);
+        }
         if ($said !== null && ($said < 0 || $said > $expected || ($said < $expected && $reason === ''))) {
             return self::never('count-off', ['count' => $said, 'expected' => $expected]);
         }
@@ -109,8 +114,9 @@ final readonly class Rules
         if ($untested !== []) {
             return self::later('untested', ['gate' => $step->gate, 'functions' => implode(', ', $untested)]);
         }
-        if ($step->gate === 'finished' && ($state->putOn !== [] || $state->screwsOut !== [])) {
-            return self::later('not-accounted-for', ['things' => implode(', ', [...array_keys($state->putOn), ...array_keys($state->screwsOut)])]);
+        $astray = $state->astray($plan);
+        if ($step->gate === 'finished' && $astray !== []) {
+            return self::later('not-accounted-for', ['things' => implode(', ', $astray)]);
         }
 
         return null;

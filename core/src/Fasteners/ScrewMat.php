@@ -19,7 +19,7 @@ final readonly class ScrewMat
         $places = [];
         foreach ($fasteners as $fastener) {
             foreach ($fastener->places as $at) {
-                $places[] = new Place($fastener->id, \count($places) + 1, $at, $fastener->driver, $fastener->length);
+                $places[] = new Place($fastener->id, \count($places) + 1, $at, $fastener->driver, $fastener->length, $fastener->holeDepth, $fastener->under);
             }
         }
 
@@ -27,9 +27,9 @@ final readonly class ScrewMat
     }
 
     /** How far a screw would go past the depth of another hole, mm; zero if it fits. */
-    public static function overrun(float $length, Fastener $hole): float
+    public static function past(float $length, float $depth): float
     {
-        return max(0.0, $length - $hole->holeDepth);
+        return max(0.0, $length - $depth);
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class PlanDocument
             'openings' => array_values(array_map($this->opening(...), $plan->openings)),
             'seals' => array_values(array_map($this->seal(...), $plan->seals)),
             'gates' => array_map($this->gate(...), $plan->gates),
-            'screws' => array_map(static fn(Place $p): array => ['fastener' => $p->fastener, 'number' => $p->number, 'x' => $p->at->x, 'y' => $p->at->y, 'driver' => $p->driver->value, 'length' => $p->length], $plan->mat->places),
+            'screws' => array_map(static fn(Place $p): array => ['fastener' => $p->fastener, 'number' => $p->number, 'x' => $p->at->x, 'y' => $p->at->y, 'driver' => $p->driver->value, 'length' => $p->length, 'holeDepth' => $p->holeDepth, 'under' => $p->under], $plan->mat->places),
             'warnings' => self::reasons($plan->warnings),
             'customer' => self::reasons($plan->customer),
         ];

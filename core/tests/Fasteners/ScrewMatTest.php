@@ -28,8 +28,8 @@ final class ScrewMatTest extends TestCase
     public function testSaysByHowMuchAScrewWouldPassAnotherHole(): void
     {
         $phone = Phones::read('quillon-vesper');
-        self::assertEqualsWithDelta(1.0, ScrewMat::overrun($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']), 1e-9);
-        self::assertEqualsWithDelta(0.0, ScrewMat::overrun($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']), 1e-9);
+        self::assertEqualsWithDelta(1.0, ScrewMat::past($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']->holeDepth), 1e-9);
+        self::assertEqualsWithDelta(0.0, ScrewMat::past($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']->holeDepth), 1e-9);
     }
 
     public function testTheSecondScrewIsTheOppositeCorner(): void

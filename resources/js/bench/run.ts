@@ -14,6 +14,8 @@ export interface Run {
     wet: ReadonlySet<string>;
     soaked: boolean;
     batteryIn: boolean;
+    /** Numbers of single screws ticked off, by step. */
+    screws: ReadonlyMap<string, readonly number[]>;
     extraHeat: readonly { at: number; state: string }[];
     next: Step | null;
 }
@@ -28,6 +30,7 @@ export function runOf(plan: Plan, state: BenchState, waiting: readonly BenchEven
     const tests = new Map(state.tests.map((t) => [testKey(t.gate, t.function), t.outcome as string]));
     const waived = new Map(Object.entries(state.waived));
     const wet = new Set(state.wet);
+    const screws = new Map<string, readonly number[]>(Object.entries(state.screws));
     let batteryIn = state.batteryIn;
     const extraHeat: { at: number; state: string }[] = [...state.extraHeat];
     for (const event of waiting) {
@@ -67,13 +70,16 @@ export function runOf(plan: Plan, state: BenchState, waiting: readonly BenchEven
             case 'extra-heat':
                 extraHeat.push({ at: event.at, state: text(event, 'state') });
                 break;
+            case 'screw':
+                screws.set(text(event, 'step'), [...(screws.get(text(event, 'step')) ?? []), Number(event.data['number'])]);
+                break;
             case 'problem':
             case 'reading':
             case 'rung':
                 break;
         }
     }
-    return { done, timers, tests, waived, wet, soaked: state.soaked, batteryIn, extraHeat, next: plan.steps.find((s) => !done.has(s.id)) ?? null };
+    return { done, timers, tests, waived, wet, soaked: state.soaked, batteryIn, screws, extraHeat, next: plan.steps.find((s) => !done.has(s.id)) ?? null };
 }
 
 /** The confirmation that an undo would take back: the latest one. */

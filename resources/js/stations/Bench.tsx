@@ -8,6 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Step } from '../api/client';
 import { queries } from '../api/queries';
 import { asItWent, heatingOf, heatWords } from '../bench/heat';
+import { nextScrew } from '../bench/ledger';
 import { heatOf, lastDone, mayHeatAgain, modelTime, movesOf, untested } from '../bench/run';
 import { report } from '../bench/useOutbox';
 import { useNow } from '../bench/useNow';
@@ -19,6 +20,7 @@ import { Refusal } from '../shell/Refusal';
 import { useJob } from '../shell/jobContext';
 import { say } from '../words/words';
 import { HeatBar } from './HeatBar';
+import { Ledger } from './Ledger';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { useRun } from './useRun';
@@ -32,6 +34,8 @@ const KEYS = [
     ['F', 'Heat, large'],
     ['M', 'Sound on, off'],
     ['S', 'Screw mat'],
+    ['N', 'Next screw: out, or in'],
+    ['L', 'What is where'],
     ['/', 'Find a step'],
     ['?', 'These keys'],
 ] as const;
@@ -44,6 +48,7 @@ export function Bench() {
     const [problem, setProblem] = useState(false);
     const [screws, setScrews] = useState(false);
     const [keys, setKeys] = useState(false);
+    const [ledger, setLedger] = useState(false);
     const ready = view.kind === 'ready' ? view : null;
     const run = ready?.run ?? null;
     const step: Step | null = ready?.plan.steps.find((s) => s.id === looking) ?? run?.next ?? null;
@@ -91,6 +96,13 @@ export function Bench() {
             report(job.id, 'extra-heat', { state: heat.kind === 'heating' ? 'off' : 'on' });
         }
     };
+    const ticked = (step && run?.screws.get(step.id)) ?? [];
+    const nextTicked = ready && step ? nextScrew(ready.plan, step, ticked) : null;
+    const tick = (number: number) => {
+        if (mayWork && step && !isDone) {
+            report(job.id, 'screw', { step: step.id, number });
+        }
+    };
     const options = { preventDefault: true, enableOnFormTags: false } as const;
     useHotkeys(['space', 'pagedown'], go, {
         ...options,
@@ -100,6 +112,8 @@ export function Bench() {
     useHotkeys('h', heatAgain, options);
     useHotkeys('p', () => setProblem((v) => !v), options);
     useHotkeys('s', () => setScrews((v) => !v), options);
+    useHotkeys('l', () => setLedger((v) => !v), options);
+    useHotkeys('n', () => nextTicked !== null && tick(nextTicked), options);
     useHotkeys('slash', () => document.getElementById('find-step')?.focus(), options);
     useHotkeys('shift+slash', () => setKeys(true), options);
 
@@ -147,7 +161,7 @@ export function Bench() {
             >
                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                     {screws ? (
-                        <ScrewMat plan={view.plan} done={done} />
+                        <ScrewMat plan={view.plan} done={done} step={step} ticked={ticked} tap={mayWork ? tick : undefined} />
                     ) : (
                         <Mat
                             phone={phone}
@@ -187,6 +201,7 @@ export function Bench() {
                 toggleProblem={() => setProblem((v) => !v)}
                 backToNow={looking !== null && looking !== view.run.next?.id ? () => setLooking(null) : null}
             />
+            {ledger && <Ledger job={job.id} phone={phone} plan={view.plan} run={view.run} close={() => setLedger(false)} />}
             <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
                 <DialogTitle id="keys-title">Keys</DialogTitle>
                 <DialogContent>

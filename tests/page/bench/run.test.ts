@@ -59,6 +59,7 @@ const empty = {
     extraHeat: [],
     batteryIn: true,
     screwsOut: {},
+    screws: {},
     off: [],
     partsOut: [],
     putOn: {},

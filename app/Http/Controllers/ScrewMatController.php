@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Support\PhoneLibrary;
+use App\Support\Runs;
+use App\Support\Sheets;
+use Facelift\Bench\MatScrew;
+use Facelift\Fasteners\MatSheet;
+use Facelift\Fasteners\ScrewMat;
+use Illuminate\Http\Response;
+
+/** The screw mat of a job, to be printed at 1:1. */
+final readonly class ScrewMatController
+{
+    public function __invoke(Job $job, string $format, Runs $runs, PhoneLibrary $phones): Response
+    {
+        $phone = $phones->phone($job->phone);
+        $order = array_values(array_unique(array_map(static fn(MatScrew $s): string => $s->fastener, $runs->plan($job)->screws)));
+        $places = ScrewMat::of(array_values(array_filter(array_map(static fn(string $id) => $phone->fasteners[$id] ?? null, $order))))->places;
+        $svg = (new MatSheet($job->tag() . ', ' . $phone->identity->name() . ': screw mat, ' . count($places) . ' screws', $phone->body->outline, $places))->svg();
+        $name = 'inline; filename="' . $job->tag() . '-screws.' . $format . '"';
+
+        return $format === 'svg'
+            ? new Response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => $name])
+            : new Response(Sheets::pdf($svg), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => $name]);
+    }
+}

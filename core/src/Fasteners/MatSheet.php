@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Fasteners;
+
+use Facelift\Geometry\RoundedRectangle;
+
+/** The screw mat as a sheet to be printed at 1:1: the phone's outline with every screw's place, and each screw drawn at its true length. */
+final readonly class MatSheet
+{
+    /** A4, mm. */
+    public const WIDTH = 210.0;
+    public const HEIGHT = 297.0;
+    private const LEFT = 12.0;
+    private const TOP = 24.0;
+    /** Room for a screw to lie in, mm. */
+    private const CELL = 16.0;
+    private const ROW = 15.0;
+    private const COLUMNS = 6;
+
+    /** @param list<Place> $places in the order of removal */
+    public function __construct(private string $title, private RoundedRectangle $outline, private array $places) {}
+
+    /** A document of its own, in mm; it prints at its true size if nothing scales it. */
+    public function svg(): string
+    {
+        $box = $this->outline->box;
+        $body = [
+            self::text(self::LEFT, 12, 5, $this->title, true),
+            self::text(self::LEFT, 18, 3.2, 'Print at 100 %. The bar below is 50 mm long; measure it before you trust the sheet.'),
+            \sprintf('<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="%.2f" fill="none" stroke="#000" stroke-width="0.3"/>', self::LEFT, self::TOP, $box->width, $box->height, $this->outline->radius),
+        ];
+        foreach ($this->places as $place) {
+            $body[] = \sprintf('<circle cx="%.2f" cy="%.2f" r="2.6" fill="#fff" stroke="#000" stroke-width="0.3"/>', self::LEFT + $place->at->x, self::TOP + $place->at->y);
+            $body[] = self::text(self::LEFT + $place->at->x, self::TOP + $place->at->y + 1, 2.8, (string) $place->number, true, 'middle');
+        }
+        $right = self::LEFT + $box->width + 8;
+        $y = self::TOP + 4;
+        foreach ($this->groups() as $group) {
+            [$head, $cells, $y] = $this->group($group, $right, $y);
+            array_push($body, $head, ...$cells);
+        }
+        $bar = self::HEIGHT - 12;
+        $body[] = \sprintf('<path d="M%1$.2f %2$.2fv-3M%1$.2f %3$.2fh50m0 -1.5v3" fill="none" stroke="#000" stroke-width="0.4"/>', self::LEFT, $bar, $bar - 1.5);
+        $body[] = self::text(self::LEFT + 53, $bar - 0.5, 3.2, '50 mm');
+
+        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>', self::WIDTH, self::HEIGHT, implode('', $body));
+    }
+
+    /** @return list<non-empty-list<Place>> alike screws that come out together */
+    private function groups(): array
+    {
+        $groups = [];
+        foreach ($this->places as $place) {
+            $groups[$place->fastener][] = $place;
+        }
+
+        return array_values($groups);
+    }
+
+    /**
+     * @param non-empty-list<Place> $group
+     *
+     * @return array{string, list<string>, float} its heading, its cells, and where the next may begin
+     */
+    private function group(array $group, float $x, float $y): array
+    {
+        $columns = max(1, min(self::COLUMNS, (int) floor((self::WIDTH - 8 - $x) / self::CELL)));
+        $cells = [];
+        foreach ($group as $i => $place) {
+            $left = $x + $i % $columns * self::CELL;
+            $top = $y + 2 + intdiv($i, $columns) * self::ROW;
+            $cells[] = \sprintf('<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="1.5" fill="none" stroke="#888" stroke-width="0.25"/>', $left, $top, self::CELL - 1.5, self::ROW - 1.5);
+            $cells[] = self::text($left + 1.2, $top + 4, 3, (string) $place->number, true);
+            // Head and shank at their true length, lying down.
+            $cells[] = \sprintf('<path d="M%1$.2f %2$.2fv2.4h1v-2.4ZM%3$.2f %4$.2fh%5$.2fv1h-%5$.2fZ" fill="#000"/>', $left + 2, $top + 7.4, $left + 3, $top + 8.1, $place->length);
+        }
+        $first = $group[0];
+        $rows = intdiv(\count($group) + $columns - 1, $columns);
+
+        return [self::text($x, $y, 3.4, \sprintf('%d × %s, %s mm', \count($group), $first->driver->value, self::figure($first->length)), true), $cells, $y + 8 + $rows * self::ROW];
+    }
+
+    private static function text(float $x, float $y, float $size, string $text, bool $bold = false, string $anchor = 'start'): string
+    {
+        return \sprintf('<text x="%.2f" y="%.2f" font-size="%.2f" text-anchor="%s"%s>%s</text>', $x, $y, $size, $anchor, $bold ? ' font-weight="bold"' : '', htmlspecialchars($text, \ENT_XML1));
+    }
+
+    private static function figure(float $mm): string
+    {
+        return rtrim(rtrim(number_format($mm, 2, '.', ''), '0'), '.');
+    }
+}
