@@ -29,6 +29,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SupplierController;
 use App\Http\Controllers\ThermometerController;
 use App\Http\Controllers\TimerController;
+use App\Http\Controllers\TroubleController;
 use App\Models\Claim;
 use App\Models\HeatSource;
 use App\Models\Job;
@@ -106,6 +107,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
         Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
         Route::get('screw-mat.{format}', ScrewMatController::class)->whereIn('format', ['pdf', 'svg'])->can('view', 'job');
+        Route::get('troubles', [TroubleController::class, 'index'])->can('view', 'job');
+        Route::post('troubles', [TroubleController::class, 'store'])->can('work', 'job');
+        Route::get('troubles/{step}', [TroubleController::class, 'possible'])->where('step', '[a-z0-9:#-]+')->can('view', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

@@ -34,7 +34,7 @@ final readonly class MakePlan
             $locked->old_panel = $old;
             $plan = $this->planning->plan($locked, $heat);
             $locked->heat_source = $source;
-            $locked->plan = json_encode((new PlanDocument())->write($plan), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
+            $locked->plan = (new PlanDocument())->json((new PlanDocument())->write($plan));
         });
     }
 }

@@ -104,7 +104,12 @@ final class Technician
     {
         $job = Job::query()->findOrFail($this->job);
         $plan = BenchPlan::of($job->plan, app(PhoneLibrary::class)->phone($job->phone)->powerConnector()->id);
+        $done = $this->put('GET', "/jobs/$this->job/bench", [], 200)['done'] ?? [];
+        $done = array_column(is_array($done) ? $done : [], 'step');
         foreach ($plan->steps as $step) {
+            if (in_array($step->id, $done, true)) {
+                continue;
+            }
             $events = $step->wait > 0 ? [$this->event('timer-started', ['step' => $step->id])] : [];
             foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {
                 $outcome = $step->gate === 'finished' && in_array($function, $failing, true) ? 'fail' : 'pass';

@@ -20,4 +20,5 @@ enum EventType: string
     case Reading = 'reading';
     case Rung = 'rung';
     case Screw = 'screw';
+    case Trouble = 'trouble';
 }

@@ -29,6 +29,8 @@ final readonly class Rules
             EventType::GateWaived => $this->waiver($plan, $event),
             EventType::Problem => trim($event->text('text')) === '' ? self::never('reason-missing') : null,
             EventType::Screw => (new ScrewRules())->check($plan, $state, $event),
+            // A trouble changes the plan: it is reported on its own, never as a bare event.
+            EventType::Trouble => self::never('trouble-on-its-own'),
             EventType::Reading => $this->reading($plan, $event),
             EventType::Rung => Rung::tryFrom($event->text('rung')) === null ? self::never('unknown-rung') : ($event->text('rung') === Rung::Heat->value || $event->text('rung') === Rung::Longer->value ? $this->hot($state) : null),
         };

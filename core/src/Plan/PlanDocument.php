@@ -18,6 +18,8 @@ use Facelift\Seal\Strip;
 /** Writes a plan in the format `facelift-plan`, version 1 (contract/schemas/plan.schema.json). */
 final readonly class PlanDocument
 {
+    /** Members that are maps, also when they are empty. */
+    private const MAPS = ['figures', 'screwsOut', 'screwsIn', 'metres'];
     public const FORMAT = 'facelift-plan';
     /** Every how many samples one is written: the strip needs a point every four seconds, not every two. */
     private const THIN = 2;
@@ -52,6 +54,32 @@ final readonly class PlanDocument
         ];
     }
 
+    /**
+     * The text of a document that was read back as plain arrays: an empty map must not become a JSON list.
+     *
+     * @param array<string, mixed> $document
+     */
+    public function json(array $document): string
+    {
+        return json_encode(self::maps($document), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * @param array<mixed> $node
+     *
+     * @return array<mixed>
+     */
+    private static function maps(array $node): array
+    {
+        foreach ($node as $key => $value) {
+            if (\is_array($value)) {
+                $node[$key] = $value === [] && \in_array($key, self::MAPS, true) ? new \stdClass() : self::maps($value);
+            }
+        }
+
+        return $node;
+    }
+
     /** @return array<string, int|float|bool> */
     private function summary(Plan $plan): array
     {
@@ -69,8 +97,8 @@ final readonly class PlanDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function step(Step $s): array
+    /** @return array<string, mixed> one step as the document has it */
+    public function step(Step $s): array
     {
         $e = $s->effects;
 

@@ -55,4 +55,9 @@ enum StepKind: string
     case PutBack = 'put-back';
     case TakeOff = 'take-off';
     case Charge = 'charge';
+    case IsolateCell = 'isolate-cell';
+    case AwaitPart = 'await-part';
+    case ExtractScrew = 'extract-screw';
+    case FindScrew = 'find-screw';
+    case CheckBoard = 'check-board';
 }

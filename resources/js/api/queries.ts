@@ -30,6 +30,12 @@ export const queries = {
             queryFn: () => take(api.GET('/api/jobs/{job}/heat/{bond}', { params: { path: { job: id, bond } } })),
             refetchInterval: 5_000,
         }),
+    troubles: (id: string) => queryOptions({ queryKey: ['job', id, 'troubles'], queryFn: () => take(api.GET('/api/jobs/{job}/troubles', path(id))) }),
+    possibleTroubles: (id: string, step: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'troubles', step],
+            queryFn: () => take(api.GET('/api/jobs/{job}/troubles/{step}', { params: { path: { job: id, step } } })),
+        }),
     thermometers: () => queryOptions({ queryKey: ['thermometers'], queryFn: () => take(api.GET('/api/thermometers')), refetchInterval: 2_000 }),
     proof: (id: string) => queryOptions({ queryKey: ['job', id, 'proof'], queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))) }),
     timers: () => queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),

@@ -5,24 +5,26 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
 import { Link } from 'react-router';
-import type { Step } from '../api/client';
+import type { Job, Step } from '../api/client';
 import type { Heated } from '../bench/heat';
 import type { Run } from '../bench/run';
 import { report } from '../bench/useOutbox';
+import { Troubles } from './Troubles';
 import { say, sayReason } from '../words/words';
 
 const PLACES = ['edge', 'back', 'battery-well'] as const;
 
 /** What the plan did not foresee: a note, alcohol somewhere, the battery in for a look, screws that are not there. */
 interface Props {
-    job: string;
+    job: Job;
     run: Run;
     step: Step;
     ladder: Heated['ladder'] | null;
     close: () => void;
 }
 
-export function ProblemPanel({ job, run, step, ladder, close }: Props) {
+export function ProblemPanel({ job: whole, run, step, ladder, close }: Props) {
+    const job = whole.id;
     const [note, setNote] = useState('');
     const screws = step.kind === 'unscrew' || step.kind === 'screw-in';
     const keep = (event: SyntheticEvent) => {
@@ -50,6 +52,7 @@ export function ProblemPanel({ job, run, step, ladder, close }: Props) {
                     Keep
                 </Button>
             </Box>
+            <Troubles job={whole} step={step.id} close={close} />
             {ladder && <Holds job={job} ladder={ladder} close={close} />}
             <Typography variant="body2" color="textSecondary">
                 Alcohol used, or dry again

@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Job, PhoneFile, Plan, Step } from '../api/client';
+import { queries } from '../api/queries';
 import type { Heated } from '../bench/heat';
 import { mayHeatAgain, untested, type Heat, type Run } from '../bench/run';
 import { outbox, useOutbox } from '../bench/useOutbox';
@@ -56,6 +58,7 @@ export function StepCard(p: Props) {
                         Back to the step now
                     </Button>
                 )}
+                <Happened job={job.id} />
                 {mine.map((r) => (
                     <Note key={r.event.id} tone="stop" role="alert">
                         <b>Not kept.</b> {sayReason(r.reason)}.{' '}
@@ -65,7 +68,7 @@ export function StepCard(p: Props) {
                     </Note>
                 ))}
                 {/* First, so that what helps is in sight without scrolling. */}
-                {p.problem && step && <ProblemPanel job={job.id} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
+                {p.problem && step && <ProblemPanel job={job} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
@@ -126,6 +129,24 @@ export function StepCard(p: Props) {
                 </Box>
             </Box>
         </Box>
+    );
+}
+
+/** What a trouble has changed in the plan: the price may no longer hold. */
+function Happened({ job }: { job: string }) {
+    const all = useQuery(queries.troubles(job)).data?.data ?? [];
+    const price = all.filter((t) => t.quote);
+    return (
+        <>
+            {price.map((t) => (
+                <Note key={t.id} tone="care">
+                    <b>
+                        {say(`trouble.${t.trouble}`)}: {t.name}.
+                    </b>{' '}
+                    {say('reason.quote-no-longer-holds')}.
+                </Note>
+            ))}
+        </>
     );
 }
 

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BenchEvent;
+use App\Models\PlanChange;
+use App\Models\Role;
+use Tests\Schemas;
+use Tests\TestCase;
+
+final class TroubleTest extends TestCase
+{
+    public function testATroubleChangesThePlanOnceAndBothAreKept(): void
+    {
+        $t = $this->atScrews();
+        $possible = $this->ask('GET', "/jobs/$t->job/troubles/unscrew:tail-screws", status: 200);
+        self::assertSame(['screw-stripped', 'screw-lost'], array_column((array) $possible->json('data'), 'trouble'));
+        $body = $this->trouble('unscrew:tail-screws', 'screw-stripped', 'tail-screws');
+        foreach (['once', 'twice'] as $time) {
+            $this->ask('POST', "/jobs/$t->job/troubles", $body, 200);
+            self::assertSame(1, PlanChange::query()->count(), $time);
+        }
+        self::assertSame(1, BenchEvent::query()->where('type', 'trouble')->count());
+        $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
+        $ids = array_column((array) $plan->json('steps'), 'id');
+        $at = array_search('extract-screw:tail-screws', $ids, true);
+        self::assertIsInt($at);
+        self::assertSame('unscrew:tail-screws', $ids[$at + 1]);
+        $refused = (array) $t->send([$t->event('step-done', ['step' => 'unscrew:tail-screws'])])['refused'];
+        self::assertCount(1, $refused);
+        $this->version($t);
+        $t->workThrough();
+        $t->change('hand-over', ['customerTold' => true]);
+        $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
+        self::assertSame(['screw-stripped', 'Tail screws', false], [$happened->json('data.0.trouble'), $happened->json('data.0.name'), $happened->json('data.0.quote')]);
+        $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
+        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
+        self::assertNotContains('extract-screw:tail-screws', array_column((array) $export->json('earlierPlans.0.plan.steps'), 'id'));
+    }
+
+    public function testWhatCannotHappenThereIsRefusedAndNothingIsKept(): void
+    {
+        $t = $this->atScrews();
+        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'cell-bent', 'battery'), 422)->assertJsonValidationErrors(['trouble']);
+        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'thunder', 'battery'), 422)->assertJsonValidationErrors(['trouble']);
+        self::assertSame([], (array) $this->ask('GET', "/jobs/$t->job/troubles/power-off", status: 200)->json('data'));
+        self::assertSame(0, PlanChange::query()->count() + BenchEvent::query()->where('type', 'trouble')->count());
+        $refused = (array) $t->send([$t->event('trouble', ['step' => 'power-off'])])['refused'];
+        self::assertCount(1, $refused, 'not as a bare event');
+        $this->as(Role::FrontDesk);
+        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'screw-lost', 'tail-screws'), 403);
+    }
+
+    public function testATornPairedFlexIsOrderedAndThePriceNoLongerHolds(): void
+    {
+        $t = $this->atScrews();
+        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('part-bond:sensor-glue', 'flex-torn', 'earpiece-flex'), 200);
+        $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
+        self::assertSame(['paired-function-lost', 'part-is-ordered', 'quote-no-longer-holds'], array_column((array) $happened->json('data.0.because'), 'code'));
+        self::assertTrue($happened->json('data.0.quote'));
+        $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
+        $ids = array_column((array) $plan->json('steps'), 'id');
+        self::assertContains('await-part:earpiece-flex', $ids);
+        $this->version($t);
+        $t->workThrough();
+        self::assertNull($this->ask('GET', "/jobs/$t->job/bench", status: 200)->json('next'));
+    }
+
+    private function atScrews(): Technician
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+        foreach (['power-off', 'take-out:sim-tray', 'tape-glass'] as $step) {
+            $t->send([$t->event('step-done', ['step' => $step])]);
+        }
+
+        return $t;
+    }
+
+    private function version(Technician $t): void
+    {
+        $version = $this->ask('GET', "/jobs/$t->job", status: 200)->json('version');
+        self::assertIsInt($version);
+        $t->version = $version;
+    }
+
+    /** @return array<string, mixed> */
+    private function trouble(string $step, string $trouble, string $subject): array
+    {
+        return ['id' => $this->newId(), 'at' => now()->getTimestampMs(), 'step' => $step, 'trouble' => $trouble, 'subject' => $subject];
+    }
+}
