@@ -86,7 +86,7 @@ test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) =
     await tabTo(page, page.getByLabel('Maker, model or model code'));
     await type('vesper');
     await expect(page.getByRole('button', { name: 'Brasca Fern 5' })).toBeHidden();
-    await tabTo(page, page.getByRole('button', { name: 'Quillon Vesper' }));
+    await tabTo(page, page.getByRole('button', { name: /^Quillon Vesper(?! Grand)/ }));
     await page.keyboard.press('Enter');
     await tabTo(page, page.getByRole('combobox', { name: /Model code/ }));
     await page.keyboard.press('Enter');

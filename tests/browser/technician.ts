@@ -45,7 +45,7 @@ export async function accept(page: Page, kind: string): Promise<void> {
 export async function planned(page: Page, wish: Wish, look: (page: Page) => Promise<void> = () => Promise.resolve()): Promise<string> {
     await page.getByRole('link', { name: 'Check in a phone' }).click();
     await page.getByLabel('Maker, model or model code').fill(wish.find);
-    await page.getByRole('button', { name: wish.phone }).click();
+    await page.getByRole('button', { name: new RegExp(`^${wish.phone}(?! Grand)\\b`) }).click();
     await choose(page, page.getByLabel('Model code', { exact: false }).last(), new RegExp(wish.code));
     await page.getByLabel('Customer').fill(wish.customer);
     await look(page);
