@@ -41,6 +41,11 @@ final class Conflict extends \RuntimeException
         return new self($why, 'no-answer');
     }
 
+    public static function drawnMeanwhile(string $phone, int $version): self
+    {
+        return new self(sprintf('Somebody else has kept version %d of %s meanwhile. Yours is not lost: look at what changed, then keep it on top.', $version, $phone), 'stale-version', $version);
+    }
+
     public static function partTaken(string $label): self
     {
         return new self(sprintf('%s has just been taken for another job. Choose another part.', $label), 'part-taken');

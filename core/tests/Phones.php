@@ -42,12 +42,23 @@ final class Phones
      */
     public static function with(string $id, array $changes): Phone
     {
+        return (new PhoneReader())->read(self::changed($id, $changes));
+    }
+
+    /**
+     * @param array<string, mixed> $changes by path
+     *
+     * @return array<string, mixed>
+     */
+    public static function changed(string $id, array $changes): array
+    {
         $data = self::data($id);
         foreach ($changes as $path => $value) {
             $data = self::put($data, explode('.', $path), $value);
         }
 
-        return (new PhoneReader())->read($data);
+        /** @var array<string, mixed> */
+        return $data;
     }
 
     /**

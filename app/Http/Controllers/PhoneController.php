@@ -19,17 +19,18 @@ final readonly class PhoneController
     {
         $found = $this->phones->search($request->string('q')->limit(60, '')->toString());
 
-        return new JsonResponse(['data' => array_map(self::summary(...), $found)]);
+        return new JsonResponse(['data' => array_map(self::summary(...), array_keys($found), array_values($found))]);
     }
 
     /** Which phones are left after the answers, and the question that tells those apart best. */
     public function tellApart(TellApartRequest $request): JsonResponse
     {
-        $left = (new LookAlikes())->left($this->phones->search($request->string('q')->toString()), $request->answers());
+        $found = $this->phones->search($request->string('q')->toString());
+        $left = (new LookAlikes())->left(array_values($found), $request->answers());
         $question = count($left) > 1 ? (new LookAlikes())->question($left) : null;
 
         return new JsonResponse([
-            'left' => array_map(self::summary(...), $left),
+            'left' => array_map(static fn(Phone $p): array => self::summary((string) array_search($p, $found, true), $p), $left),
             'question' => $question === null ? null : ['feature' => $question['feature']->value, 'options' => array_map(static fn(int|string $answer): array => ['answer' => (string) $answer, 'leaves' => $question['options'][$answer]], array_keys($question['options']))],
         ]);
     }
@@ -40,11 +41,11 @@ final readonly class PhoneController
     }
 
     /** @return array<string, mixed> */
-    private static function summary(Phone $phone): array
+    private static function summary(string $id, Phone $phone): array
     {
         $i = $phone->identity;
         $codes = array_map(static fn(string $code): array => ['code' => $code, 'region' => $i->codes[$code]], array_keys($i->codes));
 
-        return ['id' => $i->id, 'maker' => $i->maker, 'model' => $i->model, 'year' => $i->year, 'family' => $phone->family->value, 'codes' => $codes, 'colours' => $i->colours];
+        return ['id' => $id, 'maker' => $i->maker, 'model' => $i->model, 'year' => $i->year, 'family' => $phone->family->value, 'codes' => $codes, 'colours' => $i->colours];
     }
 }

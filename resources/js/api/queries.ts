@@ -30,6 +30,18 @@ export const queries = {
             queryFn: () => take(api.GET('/api/jobs/{job}/heat/{bond}', { params: { path: { job: id, bond } } })),
             refetchInterval: 5_000,
         }),
+    phoneFile: (id: string) =>
+        queryOptions({
+            queryKey: ['phone-file', id],
+            queryFn: () => take(api.GET('/api/phone-files/{phone}', { params: { path: { phone: id } } })),
+            gcTime: 0,
+            staleTime: Infinity,
+        }),
+    phoneVersions: (id: string) =>
+        queryOptions({
+            queryKey: ['phone-versions', id],
+            queryFn: () => take(api.GET('/api/phone-files/{phone}/versions', { params: { path: { phone: id } } })),
+        }),
     troubles: (id: string) => queryOptions({ queryKey: ['job', id, 'troubles'], queryFn: () => take(api.GET('/api/jobs/{job}/troubles', path(id))) }),
     possibleTroubles: (id: string, step: string) =>
         queryOptions({

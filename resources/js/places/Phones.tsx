@@ -1,10 +1,12 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ListItemButton from '@mui/material/ListItemButton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { PhoneFile } from '../api/client';
 import { queries } from '../api/queries';
 import { boxAround, type Face } from '../mat/geometry';
@@ -25,6 +27,11 @@ export function Phones() {
                 <Typography component="h1" variant="h2" sx={{ px: 2, py: 1 }}>
                     Phones
                 </Typography>
+                <Box sx={{ display: 'grid', gap: 1, px: 2, pb: 1 }}>
+                    <Button component={Link} to="/draw" variant="outlined">
+                        Draw up a phone
+                    </Button>
+                </Box>
                 {(data?.data ?? []).map((p) => (
                     <ListItemButton key={p.id} selected={p.id === id} onClick={() => setChosen(p.id)} sx={{ display: 'block', borderRadius: 1 }}>
                         <Box sx={{ fontWeight: 700 }}>
@@ -50,6 +57,12 @@ export function Phones() {
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
+                    <Button component={Link} to={`/draw/${file.identity.id}`} variant="outlined">
+                        Change this file
+                    </Button>
+                    <Button component={Link} to={`/draw?like=${file.identity.id}`}>
+                        Draw up a similar phone
+                    </Button>
                     <Fact name="Codes" value={file.identity.codes.map((c) => `${c.code} (${c.region})`).join(', ')} />
                     <Fact name="Size" value={`${file.body.width} × ${file.body.height} × ${file.body.thickness} mm, corner ${file.body.cornerRadius} mm`} />
                     <Fact name="Panel" value={`${file.panel.technology.toUpperCase()}, ${file.panel.refresh} Hz, connector ${file.panel.connectorCode}`} />

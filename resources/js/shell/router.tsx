@@ -25,6 +25,8 @@ export const router = createBrowserRouter([
             { path: 'heat', lazy: async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
+            { path: 'draw', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },
+            { path: 'draw/:phone', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },
             { path: 'new', lazy: async () => ({ Component: (await import('../stations/NewJob')).NewJob }) },
             {
                 path: 'jobs/:job',

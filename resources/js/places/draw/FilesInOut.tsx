@@ -1,0 +1,74 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take, type PhoneFile } from '../../api/client';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+
+interface Props {
+    file: PhoneFile;
+    open: (file: PhoneFile) => void;
+    versions: () => void;
+}
+
+/** The file in and out as JSON, an outline in as SVG, and the versions that were kept. */
+export function FilesInOut({ file, open, versions }: Props) {
+    const [refused, setRefused] = useState<string | null>(null);
+    const outline = useMutation({
+        mutationFn: (svg: string) => take(api.POST('/api/phone-files/outline', { body: { svg } })),
+        onSuccess: (o) => open({ ...file, body: { ...file.body, width: o.width, height: o.height, cornerRadius: o.cornerRadius } }),
+    });
+    const json = async (f: File | undefined) => {
+        if (!f) {
+            return;
+        }
+        try {
+            const read = JSON.parse(await f.text()) as Omit<PhoneFile, 'format'> & { format?: unknown };
+            if (read.format !== 'facelift-phone') {
+                throw new Error('it is not a facelift-phone file');
+            }
+            setRefused(null);
+            open(read as PhoneFile);
+        } catch (e) {
+            setRefused(`${f.name} was not taken in: ${e instanceof Error ? e.message : 'it cannot be read'}. The drawing is as it was.`);
+        }
+    };
+    const save = () => {
+        const link = document.createElement('a');
+        link.href = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
+        link.download = `${file.identity.id}.phone.json`;
+        link.click();
+        URL.revokeObjectURL(link.href);
+    };
+    return (
+        <Box component="section" aria-label="Files" sx={{ mt: 3, pt: 1.5, borderTop: 1, borderColor: 'divider', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button size="small" variant="outlined" onClick={save}>
+                Save as JSON
+            </Button>
+            <Button size="small" variant="outlined" component="label">
+                Open JSON
+                <input hidden type="file" accept=".json,application/json" aria-label="Phone file" onChange={(e) => void json(e.target.files?.[0])} />
+            </Button>
+            <Button size="small" variant="outlined" component="label">
+                Outline from SVG
+                <input
+                    hidden
+                    type="file"
+                    accept=".svg,image/svg+xml"
+                    aria-label="Outline drawing"
+                    onChange={(e) => void e.target.files?.[0]?.text().then((t) => outline.mutate(t))}
+                />
+            </Button>
+            <Button size="small" onClick={versions}>
+                Versions
+            </Button>
+            {refused && (
+                <Note tone="stop" role="alert">
+                    {refused}
+                </Note>
+            )}
+            <Refusal error={outline.error} />
+        </Box>
+    );
+}

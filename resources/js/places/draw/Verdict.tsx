@@ -1,0 +1,78 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { Note } from '../../shell/Note';
+import { minutes, say, sayReason } from '../../words/words';
+import { selectedBy, type Selected } from './elements';
+
+type Check = Schemas['PhoneCheck'];
+
+/** What is wrong, what is to be asked, and the plan as it now is: all while it is drawn. */
+export function Verdict({ check, select }: { check: Check; select: (s: Selected) => void }) {
+    const [kind, setKind] = useState(0);
+    const plan = check.plans[kind] ?? check.plans[0];
+    return (
+        <Box sx={{ display: 'grid', gap: 1.25 }}>
+            <Typography component="h2" variant="h2" role="status">
+                {check.faults.length === 0 ? 'Nothing is wrong' : `${check.faults.length} to be mended`}
+            </Typography>
+            {check.faults.map((f) => {
+                const at = selectedBy(f.path);
+                return (
+                    <ButtonBase
+                        key={f.path + f.reason}
+                        disabled={at === null}
+                        onClick={() => at && select(at)}
+                        sx={(t) => ({ textAlign: 'left', display: 'block', borderLeft: `4px solid ${t.palette.role.stop}`, pl: 1, py: 0.5, font: 'inherit' })}
+                    >
+                        <b>{f.path === '' ? 'the file' : f.path}</b> {f.reason}.
+                    </ButtonBase>
+                );
+            })}
+            {check.hints.map((h) => (
+                <Note key={h.code + JSON.stringify(h.figures)} tone="care">
+                    {sayReason(h)}.
+                </Note>
+            ))}
+            {plan && (
+                <Box component="section" aria-label="The plan as it now is" sx={{ display: 'grid', gap: 1 }}>
+                    {check.plans.length > 1 && (
+                        <TextField
+                            select
+                            size="small"
+                            label="Kind of part"
+                            value={kind < check.plans.length ? kind : 0}
+                            onChange={(e) => setKind(Number(e.target.value))}
+                        >
+                            {check.plans.map((p, i) => (
+                                <MenuItem key={p.id} value={i}>
+                                    {p.name}
+                                </MenuItem>
+                            ))}
+                        </TextField>
+                    )}
+                    <Typography>
+                        <b>{say(`kind.${plan.kind}`)}:</b>{' '}
+                        {plan.works
+                            ? `${plan.steps.length} steps, ${minutes(plan.handsOn)} hands-on, ${minutes(plan.waiting)} waiting, ${plan.changes} changes${plan.optimal ? ', proven' : ''}`
+                            : 'no plan works'}
+                    </Typography>
+                    {plan.warnings.map((w) => (
+                        <Note key={w} tone="care">
+                            {w}.
+                        </Note>
+                    ))}
+                    <Box component="ol" sx={{ m: 0, pl: 3, fontSize: '0.9375rem' }}>
+                        {plan.steps.map((s) => (
+                            <li key={s.id}>{s.text}</li>
+                        ))}
+                    </Box>
+                </Box>
+            )}
+        </Box>
+    );
+}

@@ -1,0 +1,147 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { PhoneFile } from '../../../resources/js/api/client';
+import { elementsOf, freeId, GROUPS, hit, moved, selectedBy, withElement } from '../../../resources/js/places/draw/elements';
+import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
+import { history, opened } from '../../../resources/js/places/draw/history';
+import { allRound, blank, fresh } from '../../../resources/js/places/draw/library';
+import { figure, read, shown, valueAt, withValue } from '../../../resources/js/places/draw/values';
+
+const files = readdirSync('phones').map((f) => JSON.parse(readFileSync(`phones/${f}`, 'utf8')) as PhoneFile);
+const [phone = blank] = files.filter((f) => f.identity.id === 'quillon-vesper');
+const named = (mm: number): PhoneFile => ({ ...phone, body: { ...phone.body, width: mm } });
+
+describe('back and forth', () => {
+    it('undoes and redoes every step, and a new step ends what could be redone', () => {
+        let h = opened(named(1));
+        for (const mm of [2, 3, 4]) {
+            h = history(h, { type: 'set', file: named(mm) });
+        }
+        h = history(history(h, { type: 'undo' }), { type: 'undo' });
+        expect(h.now.body.width).toBe(2);
+        expect(history(h, { type: 'redo' }).now.body.width).toBe(3);
+        h = history(h, { type: 'set', file: named(9) });
+        expect(history(h, { type: 'redo' }).now.body.width).toBe(9);
+        expect(history(opened(phone), { type: 'undo' }).now).toBe(phone);
+    });
+
+    it('takes a whole drag as one step', () => {
+        let h = opened(named(1));
+        for (const mm of [2, 3, 4, 5]) {
+            h = history(h, { type: 'drag', file: named(mm) });
+        }
+        h = history(h, { type: 'drop' });
+        expect(h.now.body.width).toBe(5);
+        expect(history(h, { type: 'undo' }).now.body.width).toBe(1);
+    });
+
+    it('does not grow without end', () => {
+        let h = opened(named(0));
+        for (let mm = 1; mm < 400; mm++) {
+            h = history(h, { type: 'set', file: named(mm) });
+        }
+        expect(h.past.length).toBeLessThanOrEqual(200);
+    });
+});
+
+describe('taking hold of things on the drawing', () => {
+    it('finds the smallest under the pointer, screws first', () => {
+        expect(hit(phone, 'front', { x: 30.4, y: 144.6 })).toMatchObject({ group: 'fasteners', index: 0, place: 0 });
+        const battery = hit(phone, 'front', { x: 20, y: 100 });
+        expect(battery?.group === 'parts' && phone.parts[battery.index]?.id).toBe('battery');
+        expect(hit(phone, 'back', { x: 300, y: 300 })).toBeNull();
+    });
+
+    it('moves one screw, a part, a connector, in tenths of a millimetre', () => {
+        const screw = moved(phone, { group: 'fasteners', index: 0, place: 1 }, { x: 1.04, y: -2 });
+        expect(screw.fasteners[0]?.places).toEqual([
+            { x: 30.4, y: 144.6 },
+            { x: 42, y: 142.6 },
+        ]);
+        expect(moved(phone, { group: 'parts', index: 0 }, { x: 1, y: 1 }).parts[0]?.x).toBe(36.7);
+        expect(moved(phone, { group: 'bonds', index: 0 }, { x: 1, y: 1 })).toBe(phone);
+        expect(moved(phone, { group: 'parts', index: 999 }, { x: 1, y: 1 })).toBe(phone);
+    });
+
+    it('knows which element a fault is about', () => {
+        expect(selectedBy('fasteners[3].length')).toEqual({ group: 'fasteners', index: 3 });
+        expect(selectedBy('body.display')).toEqual({ sheet: 'body' });
+        expect(selectedBy('stacks.edge.layers[0]')).toEqual({ sheet: 'stacks' });
+        expect(selectedBy('')).toBeNull();
+    });
+
+    it('gives every new element an id of its own', () => {
+        let file = blank;
+        for (const group of GROUPS) {
+            for (let i = 0; i < 3; i++) {
+                file = { ...file, [group]: [...elementsOf(file, group), fresh(group, freeId(file, 'new'), file)] } as PhoneFile;
+            }
+        }
+        const ids = GROUPS.flatMap((g) => elementsOf(file, g).map((e) => e.id));
+        expect(new Set(ids).size).toBe(ids.length);
+    });
+});
+
+describe('figures in the form', () => {
+    it('writes back exactly what was read, for every field of every shipped phone', () => {
+        let fields = 0;
+        const same = (all: Field[], tree: Record<string, unknown>, where: string) => {
+            for (const f of all) {
+                const value = valueAt(tree, f.key);
+                if (value === undefined || f.kind === 'stretches' || f.kind === 'codes') {
+                    continue;
+                }
+                fields++;
+                expect(read(f, shown(f, value)), `${where}.${f.key}`).toEqual(value);
+            }
+        };
+        for (const file of files) {
+            for (const [sheet, all] of Object.entries(SHEET_FIELDS)) {
+                same(all, file[sheet as 'body'] as Record<string, unknown>, `${file.identity.id}.${sheet}`);
+            }
+            for (const group of GROUPS) {
+                elementsOf(file, group).forEach((e) => same(FIELDS[group], e, `${file.identity.id}.${e.id}`));
+            }
+        }
+        expect(fields).toBeGreaterThan(2000);
+    });
+
+    it('reads stretches, places, codes and what is off before', () => {
+        const field = (kind: Field['kind'], optional = true): Field => ({ key: 'k', label: 'K', kind, optional });
+        expect(read(field('stretches'), 'bottom 0 72 3 battery, 6 mm in\nright 0 150 no')).toEqual([
+            { id: 'bottom-1', side: 'bottom', from: 0, to: 72, depth: 3, behind: 'battery, 6 mm in' },
+            { id: 'right-2', side: 'right', from: 0, to: 150, depth: 0, forbidden: true },
+        ]);
+        expect(read(field('places'), '3 4; 5,5 6')).toEqual([
+            { x: 3, y: 4 },
+            { x: 5.5, y: 6 },
+        ]);
+        expect(read(field('codes'), 'TP-1 Europe; TP-2 North America')).toEqual([
+            { code: 'TP-1', region: 'Europe' },
+            { code: 'TP-2', region: 'North America' },
+        ]);
+        expect(read(field('clauses'), 'a, b|c')).toEqual(['a', ['b', 'c']]);
+        expect(read(field('text'), ' ')).toBeUndefined();
+        expect(read(field('text', false), '')).toBe('');
+    });
+
+    it('keeps what is no number as it was typed, so that the check can name it', () => {
+        expect([figure('3,5'), figure('-2'), figure('three')]).toEqual([3.5, -2, 'three']);
+    });
+
+    it('puts and takes values by path, and leaves no empty shells', () => {
+        expect(withValue({ a: 1 }, 'cut.start', 'top')).toEqual({ a: 1, cut: { start: 'top' } });
+        expect(withValue({ a: 1, cut: { start: 'top' } }, 'cut.start', undefined)).toEqual({ a: 1 });
+        expect(withElement(phone, 'parts', 0, { id: 'x' }).parts[0]).toEqual({ id: 'x' });
+    });
+
+    it('cuts all round but at the hinge', () => {
+        const round = allRound(blank, 'right');
+        expect(round.map((s) => [s['side'], s['to'], s['forbidden'] ?? false])).toEqual([
+            ['top', 72, false],
+            ['right', 150, true],
+            ['bottom', 72, false],
+            ['left', 150, false],
+        ]);
+    });
+});
