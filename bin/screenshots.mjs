@@ -39,6 +39,17 @@ const views = {
     shelf: ['/shelf', 'S-101'],
     'new-job': ['/new', 'Which phone is it?'],
     heat: ['/heat', 'Gentlest that works'],
+    workbench: [
+        '/draw/brasca-larch',
+        'Nothing is wrong',
+        async () => {
+            await page.getByRole('button', { name: 'Back', exact: true }).click();
+            await page.getByRole('navigation', { name: 'Contents' }).getByRole('button', { name: 'Cover screws' }).click();
+        },
+    ],
+    'screw-mat': [`/jobs/${job('T-0301')}/bench`, 'All steps', () => page.keyboard.press('s')],
+    ledger: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('l')],
+    trouble: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('p')],
     'heat-stack': [
         '/heat',
         'Gentlest that works',
