@@ -49,7 +49,14 @@ const views = {
     ],
     'screw-mat': [`/jobs/${job('T-0301')}/bench`, 'All steps', () => page.keyboard.press('s')],
     ledger: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('l')],
-    trouble: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('p')],
+    trouble: [
+        `/jobs/${job('T-0302')}/bench`,
+        'Cut the left edge',
+        async () => {
+            await page.keyboard.press('p');
+            await page.getByRole('region', { name: 'Went wrong' }).waitFor();
+        },
+    ],
     'heat-stack': [
         '/heat',
         'Gentlest that works',

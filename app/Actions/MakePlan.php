@@ -12,6 +12,7 @@ use Facelift\Document\Unreadable;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
+use Facelift\Plan\School;
 
 /** Computes the plan of a job and keeps it with the job: the bench works from exactly what was shown. */
 final readonly class MakePlan
@@ -24,13 +25,14 @@ final readonly class MakePlan
      * @throws Conflict   If no quote is accepted yet, or the job was changed meanwhile.
      * @throws Unreadable If the source is none.
      */
-    public function __invoke(Job $job, int $version, array $source, OldPanel $old = OldPanel::Save): Job
+    public function __invoke(Job $job, int $version, array $source, OldPanel $old = OldPanel::Save, School $school = School::StripThenBuild): Job
     {
         $this->stations->mustReach('plan', $job);
 
         $heat = (new SourceReader())->read($source);
 
-        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat, $old): void {
+        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat, $old, $school): void {
+            $locked->school = $school;
             $locked->old_panel = $old;
             $plan = $this->planning->plan($locked, $heat);
             $locked->heat_source = $source;

@@ -9,6 +9,7 @@ use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
 use Facelift\Fit\OldPanel;
+use Facelift\Plan\School;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,6 +32,7 @@ use Illuminate\Support\Carbon;
  * @property ReplacementKind|null           $kind
  * @property string|null                    $kind_reason
  * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
+ * @property School                         $school            how parts go over to a new frame
  * @property OldPanel                       $old_panel         what is to become of the old panel
  * @property-read array<string, mixed>|null $plan              the plan document the bench works from
  * @property-write string|null              $plan              its JSON text
@@ -67,7 +69,7 @@ final class Job extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['old_panel' => 'save'];
+    protected $attributes = ['old_panel' => 'save', 'school' => 'strip-then-build'];
 
     /** @return HasOne<ShelfItem, $this> */
     public function part(): HasOne
@@ -130,7 +132,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class,
+            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
             'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

@@ -54,7 +54,7 @@ final readonly class PhoneBench
         return [
             'works' => $plan->works(), 'handsOn' => round($plan->handsOn()), 'waiting' => round($plan->waiting()), 'changes' => $plan->changes, 'optimal' => $plan->route->removals->optimal,
             'warnings' => array_map($this->words->reason(...), $plan->warnings),
-            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->say('step.' . $s->kind->value, $s->figures), 'subjects' => $s->subjects], $plan->steps),
+            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->coded('step.' . $s->kind->value, $s->figures), 'subjects' => $s->subjects], $plan->steps),
         ] + $empty;
     }
 

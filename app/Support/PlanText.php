@@ -18,7 +18,7 @@ final readonly class PlanText
             $lines[] = '! ' . $words->reason($warning);
         }
         foreach ($plan->steps as $i => $step) {
-            $lines[] = sprintf('%3d  %-9s  %s', $i + 1, $step->phase->value, $words->say('step.' . $step->kind->value, $step->figures));
+            $lines[] = sprintf('%3d  %-9s  %s', $i + 1, $step->phase->value, $words->coded('step.' . $step->kind->value, $step->figures));
         }
         $lines[] = sprintf('%d min hands-on, %d min waiting, %d tool changes and turns', round($plan->handsOn() / 60), round($plan->waiting() / 60), $plan->changes);
 
@@ -41,6 +41,6 @@ final readonly class PlanText
     {
         $because = implode('. ', array_map(static fn(Reason $r): string => $words->reason($r), $step->because));
 
-        return sprintf('%3d  %s | %s | %d s, %d s waiting | %s | %s', $number, $words->say('step.' . $step->kind->value, $step->figures), $step->tool ?? 'by hand', round($step->hands), round($step->wait), implode(' ', $step->cautions), $because);
+        return sprintf('%3d  %s | %s | %d s, %d s waiting | %s | %s', $number, $words->coded('step.' . $step->kind->value, $step->figures), $step->tool ?? 'by hand', round($step->hands), round($step->wait), implode(' ', $step->cautions), $because);
     }
 }

@@ -40,7 +40,7 @@ final readonly class Planning
     {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel, school: $job->school));
     }
 
     /** The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without saving the old panel. */

@@ -13,6 +13,7 @@ use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
+use Facelift\Plan\School;
 
 /** The shipped phone files, for tests. */
 final class Phones
@@ -84,11 +85,11 @@ final class Phones
     }
 
     /** The plan of a job with what suits the phone: a hotter plate for very strong glue, and an outer screen that is given up. */
-    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, ?float $set = null): Plan
+    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, ?float $set = null, School $school = School::StripThenBuild): Plan
     {
         $phone = self::read($id);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set ?? self::SETTING[$id] ?? 85.0), wish: self::wish($id)));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set ?? self::SETTING[$id] ?? 85.0), wish: self::wish($id), school: $school));
     }
 
     private static function wish(string $id): OldPanel

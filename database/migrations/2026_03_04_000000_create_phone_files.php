@@ -19,12 +19,15 @@ return new class extends Migration {
             $table->unique(['phone', 'version']);
         });
         Schema::table('repair_jobs', static function (Blueprint $table): void {
-            $table->string('phone', 80)->change();
+            $table->string('school', 20)->default('strip-then-build');
         });
     }
 
     public function down(): void
     {
         Schema::dropIfExists('phone_files');
+        Schema::table('repair_jobs', static function (Blueprint $table): void {
+            $table->dropColumn('school');
+        });
     }
 };

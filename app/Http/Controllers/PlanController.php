@@ -25,6 +25,6 @@ final readonly class PlanController
 
     public function update(MakePlanRequest $request, Job $job, MakePlan $make): JobResource
     {
-        return new JobResource($make($job, $request->version(), $request->source(), $request->oldPanel()));
+        return new JobResource($make($job, $request->version(), $request->source(), $request->oldPanel(), $request->school()));
     }
 }

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Facelift\Fit\OldPanel;
+use Facelift\Plan\School;
 use Illuminate\Validation\Rule;
 
 final class MakePlanRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'source' => ['required', 'array'], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)]];
+        return [...parent::rules(), 'source' => ['required', 'array'], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)], 'school' => ['sometimes', Rule::enum(School::class)]];
     }
 
     public function oldPanel(): OldPanel
     {
         return OldPanel::from($this->string('oldPanel', OldPanel::Save->value)->toString());
+    }
+
+    public function school(): School
+    {
+        return School::from($this->string('school', School::StripThenBuild->value)->toString());
     }
 
     /** @return array<string, mixed> */

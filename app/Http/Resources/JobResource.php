@@ -29,6 +29,7 @@ final class JobResource extends JsonResource
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
             'source' => $job->heat_source,
+            'school' => $job->school->value,
             'oldPanel' => $job->old_panel->value,
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
             'worth' => $job->worth,

@@ -9,6 +9,7 @@ use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Finding;
 use Facelift\Plan\Plan;
 use Facelift\Plan\ScopeAdvice;
+use Facelift\Plan\WayDifference;
 use Facelift\Quantity\Money;
 
 /** What is broken and what would do, as the page gets it. */
@@ -40,7 +41,10 @@ final readonly class ScopeResource
             array_map(static fn(QuoteOption $o): bool => $o->glass === null || $o->glass->code === 'glass-pays', $options),
         );
 
+        $beside = $advice['recommended'] ?? 0;
+
         return array_map(static fn(int $i): array => $options[$i]->work() + [
+            'differs' => $i === $beside ? [] : Reasons::of((new WayDifference())->between($options[$i]->plan, $options[$beside]->plan)),
             'recommended' => $advice['recommended'] === $i,
             'suits' => $advice['suits'][$i],
             // What the shop pays is for those who may see the margin.

@@ -38,6 +38,8 @@ final readonly class PlanDocument
             'oldPanel' => $r->oldPanel()->value,
             'works' => $plan->works(),
             'summary' => $this->summary($plan),
+            'school' => $r->school->value,
+            'schools' => array_map(static fn(SchoolFigures $s): array => ['school' => $s->school->value, 'elapsed' => round($s->elapsed), 'handsOn' => round($s->hands), 'changes' => $s->changes], $plan->schools),
             'route' => [
                 'moved' => $plan->route->moved,
                 'discarded' => $plan->route->discarded,
@@ -93,6 +95,7 @@ final readonly class PlanDocument
             'optimal' => $plan->route->removals->optimal,
             'states' => $plan->route->removals->explored,
             'screws' => \count($plan->mat->places),
+            'elapsed' => round($plan->elapsed()),
             'batteryCycles' => $plan->route->trial === null ? 1 : 2,
         ];
     }

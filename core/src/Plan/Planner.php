@@ -7,6 +7,7 @@ namespace Facelift\Plan;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
 use Facelift\Condition\Observation;
@@ -44,18 +45,34 @@ final readonly class Planner
     /** @throws NoWayIn If the phone file blocks itself. */
     public function plan(Request $request): Plan
     {
-        $route = $this->routes->plan($request->phone, $request->replacement, $request->oldPanel());
-        $openings = $this->openingsOf($request, $route);
-        $seals = $this->sealsOf($request, $route);
+        $plan = $this->one($request);
+        if (!$plan->works() || !self::movesOver($request, $plan->route)) {
+            return $plan;
+        }
+
+        return $plan->with(array_map(fn(School $s): SchoolFigures => $s === $request->school ? $plan->figures() : $this->one($request->by($s), $plan)->figures(), School::cases()));
+    }
+
+    /** @param Plan|null $like a plan of the same job by the other school: route, openings and seals are the same */
+    private function one(Request $request, ?Plan $like = null): Plan
+    {
+        $route = $like->route ?? $this->routes->plan($request->phone, $request->replacement, $request->oldPanel());
+        $openings = $like->openings ?? $this->openingsOf($request, $route);
+        $seals = $like->seals ?? $this->sealsOf($request, $route);
         $warnings = $this->warnings($request, $route, $openings);
         $works = array_filter($warnings, static fn(Reason $r): bool => str_starts_with($r->code, 'stop-')) === [];
         $glass = $request->replacement->kind === ReplacementKind::GlassOnly ? $this->glass->plan($request->phone, $request->condition, $request->room) : null;
         $steps = new StepList();
         if ($works) {
-            (new TakeApartSteps($request, $route, $openings, $steps))->write();
-            (new ReturnSteps($request, $route, $seals, $steps, $glass))->write();
+            $return = new ReturnSteps($request, $route, $seals, $steps, $glass);
+            (new TakeApartSteps($request, $route, $openings, $steps, $request->school === School::PieceByPiece && self::movesOver($request, $route) ? $return : null))->write();
+            $return->write();
         }
         $gates = array_values(array_filter(array_map(static fn(Step $s): ?Gate => $s->gate, $steps->all())));
+
+        if ($works && self::bondsUntested($steps->all(), $openings, $request)) {
+            $warnings[] = new Reason('bonded-untested');
+        }
 
         return new Plan(
             $request,
@@ -69,6 +86,35 @@ final readonly class Planner
             $warnings,
             $this->customer($request, $route),
         );
+    }
+
+    /** True if parts go over to a new frame, so that there are two ways of doing it. */
+    public static function movesOver(Request $request, Route $route): bool
+    {
+        $frame = array_filter($request->replacement->replaces, static fn(string $id): bool => $request->phone->parts[$id]->kind === PartKind::Frame);
+
+        return $frame !== [] && \count($route->moved) > 1;
+    }
+
+    /**
+     * True if a new display is bonded before anything has shown that it works.
+     *
+     * @param list<Step>             $steps
+     * @param array<string, Opening> $openings
+     */
+    private static function bondsUntested(array $steps, array $openings, Request $request): bool
+    {
+        foreach ($steps as $step) {
+            if ($step->gate !== null) {
+                return false;
+            }
+            $bond = $step->kind === StepKind::CloseBond ? $request->phone->bonds[$step->subjects[0]] ?? null : null;
+            if ($bond !== null && isset($openings[$bond->id]) && \in_array($bond->joins[0], $request->replacement->replaces, true)) {
+                return $request->replacement->kind !== ReplacementKind::GlassOnly;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, Opening> */

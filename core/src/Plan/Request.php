@@ -27,7 +27,13 @@ final readonly class Request
         public Source $source,
         public float $room = 22.0,
         private OldPanel $wish = OldPanel::Save,
+        public School $school = School::StripThenBuild,
     ) {}
+
+    public function by(School $school): self
+    {
+        return new self($this->phone, $this->replacement, $this->condition, $this->source, $this->room, $this->wish, $school);
+    }
 
     /** A panel that gets new glass is kept, whatever was wished. */
     public function oldPanel(): OldPanel

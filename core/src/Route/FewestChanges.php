@@ -73,7 +73,7 @@ final readonly class FewestChanges
     }
 
     /**
-     * Completes a state by the cheapest next setup each time.
+     * Completes a state by the next setup that gets most done for its price, each time.
      *
      * @param list<int> $path
      *
@@ -82,9 +82,16 @@ final readonly class FewestChanges
     private function greedy(Graph $graph, string $mask, Setup $setup, array $path): array
     {
         while (($next = $graph->openings($mask, $setup)) !== []) {
-            $n = $next[0][0];
-            $setup = $setup->after($graph->nodes[$n]);
-            [$mask, $path] = $graph->exhaust($graph->with($mask, $n), $setup, [...$path, $n]);
+            $best = null;
+            foreach ($next as [$n, $price]) {
+                $after = $setup->after($graph->nodes[$n]);
+                $tried = $graph->exhaust($graph->with($mask, $n), $after, [...$path, $n]);
+                $worth = (\count($tried[1]) - \count($path)) / $price;
+                if ($best === null || $worth > $best[0]) {
+                    $best = [$worth, $after, $tried];
+                }
+            }
+            [, $setup, [$mask, $path]] = $best;
         }
 
         return $path;

@@ -153,8 +153,7 @@ final readonly class RoutePlanner
         if ($replacement->flexLength < $phone->panel->flexNeeded) {
             return null;
         }
-        $isDisplay = static fn(string $end): bool => \in_array($end, $discarded, true) && \in_array($phone->parts[$end]->kind, [PartKind::Display, PartKind::Digitizer], true);
-        $connect = array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => array_filter($c->joins, $isDisplay) !== []));
+        $connect = Trial::plugsOf($phone, $discarded);
         if ($connect === []) {
             return null;
         }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Route;
 
+use Facelift\Anatomy\Connector;
+use Facelift\Anatomy\PartKind;
+use Facelift\Anatomy\Phone;
+
 /** The trial connection: the new part proven before anything irreversible is done to the old one. */
 final readonly class Trial
 {
@@ -14,4 +18,16 @@ final readonly class Trial
      * @param list<string> $live    the smallest set that must be live: those, what boots the phone, and the battery's last
      */
     public function __construct(public array $connect, public array $live) {}
+
+    /**
+     * @param list<string> $discarded parts that stay with the old part
+     *
+     * @return list<string> connectors of the new display or digitizer
+     */
+    public static function plugsOf(Phone $phone, array $discarded): array
+    {
+        $isDisplay = static fn(string $end): bool => \in_array($end, $discarded, true) && \in_array($phone->parts[$end]->kind, [PartKind::Display, PartKind::Digitizer], true);
+
+        return array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => array_filter($c->joins, $isDisplay) !== []));
+    }
 }

@@ -22,6 +22,8 @@ use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
 use Facelift\Plan\Risk;
 use Facelift\Plan\Risks;
+use Facelift\Plan\School;
+use Facelift\Plan\SchoolFigures;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
@@ -38,7 +40,7 @@ final class PlannerTest extends TestCase
     public function testHoldsWhateverWasFoundAtCheckIn(string $phone, ReplacementKind $kind): void
     {
         $this->limitTo(12)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed) use ($phone, $kind): void {
-            $plan = Phones::plan($phone, $kind, self::condition(new Dice($seed)));
+            $plan = Phones::plan($phone, $kind, self::condition(new Dice($seed)), school: $seed % 2 === 0 ? School::StripThenBuild : School::PieceByPiece);
             self::assertTrue($plan->works(), "seed $seed");
             $this->noStepBeforeWhatItWaitsFor($plan);
             $this->batteryFirstOffAndLastOn($plan);
@@ -171,6 +173,37 @@ final class PlannerTest extends TestCase
             }
             $wet = array_diff([...$wet, ...($step->effects->wets === null ? [] : [$step->effects->wets])], [$step->effects->dries]);
         }
+    }
+
+    /** Both ways fit the same things; piece by piece begins to build before everything is out, and both say what they take. */
+    public function testBothSchoolsMoveTheSamePartsInAnotherOrder(): void
+    {
+        foreach (['brasca-fern-3', 'brasca-fern-5', 'brasca-larch'] as $id) {
+            [$strip, $piece] = array_map(static fn(School $s): Plan => Phones::plan($id, K::DisplayWithFrame, school: $s), School::cases());
+            $ids = static fn(Plan $p): array => array_map(static fn(Step $s): string => $s->id, $p->steps);
+            self::assertEqualsCanonicalizing($ids($strip), $ids($piece));
+            $fits = static fn(Plan $p): int|false => array_search(StepKind::FitPart, array_map(static fn(Step $s): StepKind => $s->kind, $p->steps), true);
+            self::assertLessThan($fits($strip), $fits($piece));
+            self::assertSame(School::cases(), array_map(static fn(SchoolFigures $f): School => $f->school, $piece->schools));
+            self::assertEqualsWithDelta($strip->elapsed(), $piece->schools[0]->elapsed, 1e-6, 'the other one is reckoned as it would be planned');
+            self::assertGreaterThan($strip->handsOn(), $strip->elapsed());
+            self::assertLessThan($strip->handsOn() + $strip->waiting() + 500, $strip->elapsed());
+        }
+        self::assertSame([], Phones::plan('quillon-vesper', K::DisplayAssembly)->schools);
+    }
+
+    /** What needs no hands begins early and other work goes on beside it. */
+    public function testGlueIsWarmedWhileOtherThingsAreDone(): void
+    {
+        $plan = Phones::plan('brasca-fern-3', K::DisplayWithFrame);
+        $ids = array_map(static fn(Step $s): string => $s->id, $plan->steps);
+        $warm = array_search('warm-battery:battery-glue', $ids, true);
+        $part = array_search('part-bond:battery-glue', $ids, true);
+        self::assertIsInt($warm);
+        self::assertIsInt($part);
+        self::assertGreaterThan($warm + 2, $part);
+        self::assertContains('warm-battery:battery-glue', $plan->steps[$part]->after);
+        self::assertLessThan($plan->handsOn() + $plan->waiting(), $plan->elapsed() - 400);
     }
 
     public function testTheTwoWaysOfTheFernDifferInWhatMoves(): void

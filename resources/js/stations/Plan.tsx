@@ -1,5 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import Typography from '@mui/material/Typography';
@@ -29,9 +32,10 @@ export function PlanStation() {
     const plan = useQuery({ ...queries.plan(job.id), enabled: job.source !== null });
     const [source, setSource] = useState<HeatSource>(job.source ?? usual.plate);
     const [oldPanel, setOldPanel] = useState(job.oldPanel);
+    const [school, setSchool] = useState(job.school);
     const kept = job.kind === 'glass-only';
     const make = useChange(job, () =>
-        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source, oldPanel } })),
+        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source, oldPanel, school } })),
     );
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
@@ -91,11 +95,34 @@ export function PlanStation() {
                             {p.summary.removals} removals in the order with the fewest changes ({p.summary.removalChanges}),{' '}
                             {p.summary.optimal ? 'proven: no valid order needs fewer' : 'not proven to be the fewest'}. Minutes and temperatures are estimates.
                         </Typography>
+                        {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />
                         <PlanLists plan={p} phone={phone} />
                     </>
                 )}
             </Box>
+        </Box>
+    );
+}
+
+/** Both ways of moving parts over to a new frame, with what each takes; the next plan is made by the one chosen. */
+function Schools({ plan, school, set }: { plan: Plan; school: Plan['school']; set: (s: Plan['school']) => void }) {
+    return (
+        <Box component="fieldset" sx={{ border: 0, m: 0, px: 2.5, pb: 1.5 }}>
+            <Typography component="legend" variant="body2" color="textSecondary">
+                Moving over to the new frame
+            </Typography>
+            <RadioGroup value={school} onChange={(e) => set(e.target.value as Plan['school'])}>
+                {plan.schools.map((s) => (
+                    <FormControlLabel
+                        key={s.school}
+                        value={s.school}
+                        control={<Radio />}
+                        label={`${say(`school.${s.school}`)}: ${minutes(s.elapsed)} from first to last step, ${s.changes} changes${s.school === plan.school ? ' (this plan)' : ''}`}
+                    />
+                ))}
+            </RadioGroup>
+            {school !== plan.school && <Typography color="textSecondary">Plan again to take it.</Typography>}
         </Box>
     );
 }

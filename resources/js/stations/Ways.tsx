@@ -83,6 +83,22 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                         </TableCell>
                     ))}
                 </TableRow>
+                {ways.some((w) => w.differs.length > 0) && (
+                    <TableRow>
+                        <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                            Beside the {ways.some((w) => w.recommended) ? 'recommended' : 'first'}
+                        </TableCell>
+                        {ways.map((w) => (
+                            <TableCell key={w.kind}>
+                                <Box component="ul" sx={{ m: 0, pl: 2 }}>
+                                    {w.differs.map((d) => (
+                                        <li key={d.code}>{sayReason(d)}</li>
+                                    ))}
+                                </Box>
+                            </TableCell>
+                        ))}
+                    </TableRow>
+                )}
                 {shown.map(([name, cell, figures]) => (
                     <TableRow key={name}>
                         <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>

@@ -74,7 +74,7 @@ describe('taking hold of things on the drawing', () => {
         let file = blank;
         for (const group of GROUPS) {
             for (let i = 0; i < 3; i++) {
-                file = { ...file, [group]: [...elementsOf(file, group), fresh(group, freeId(file, 'new'), file)] } as PhoneFile;
+                file = { ...file, [group]: [...elementsOf(file, group), fresh(group, freeId(file, 'new'), file)] };
             }
         }
         const ids = GROUPS.flatMap((g) => elementsOf(file, g).map((e) => e.id));
@@ -97,7 +97,7 @@ describe('figures in the form', () => {
         };
         for (const file of files) {
             for (const [sheet, all] of Object.entries(SHEET_FIELDS)) {
-                same(all, file[sheet as 'body'] as Record<string, unknown>, `${file.identity.id}.${sheet}`);
+                same(all, file[sheet as 'body'], `${file.identity.id}.${sheet}`);
             }
             for (const group of GROUPS) {
                 elementsOf(file, group).forEach((e) => same(FIELDS[group], e, `${file.identity.id}.${e.id}`));

@@ -32,6 +32,21 @@ final readonly class InnerBondSteps
 
     public function __construct(private Request $request, private StepList $steps) {}
 
+    /** True if it is warmed first, which needs no hands and can begin early. */
+    public function isWarmed(Bond $bond): bool
+    {
+        return $this->isBatterys($bond) && !\in_array($bond->adhesive, [AdhesiveKind::PullTab, AdhesiveKind::Silicone, AdhesiveKind::Clips], true);
+    }
+
+    /** @param list<string> $after */
+    public function warm(Phase $phase, Bond $bond, array $after): string
+    {
+        [$set, $wait] = self::WARM;
+        $behind = $bond->face === Face::Front ? Face::Back : Face::Front;
+
+        return $this->steps->add($phase, Kind::WarmBattery, [$bond->id], ['name' => $bond->name, 'adhesive' => $bond->adhesive->value, 'set' => $set, 'face' => $behind->value], $bond->face, 'warm pad', 15, $wait, ['hot-plate', 'battery-limit'], [new Reason('glue-under-battery-warm')], $after);
+    }
+
     /**
      * @param list<Reason> $because
      * @param list<string> $after
@@ -46,7 +61,7 @@ final readonly class InnerBondSteps
             $bond->adhesive === AdhesiveKind::Clips => $this->steps->add($phase, Kind::Unclip, [$bond->id], $figures + ['count' => \count($bond->pryPoints)], $bond->face, 'card', 20 + Pace::PRY * max(4, \count($bond->pryPoints)), because: [new Reason('clips-need-no-heat'), ...$because], after: $after),
             $bond->adhesive === AdhesiveKind::PullTab => $this->steps->add($phase, Kind::PartBond, [$bond->id], $figures, $bond->face, 'pull tab', 45, cautions: ['cell', 'bent-cell'], because: $because, after: $after),
             $bond->adhesive === AdhesiveKind::Silicone => $this->steps->add($phase, Kind::PartBond, [$bond->id], $figures, $bond->face, 'tweezers', 20, because: $because, after: $after),
-            $this->isBatterys($bond) => $this->battery($phase, $bond, $figures, $because, $after),
+            $this->isWarmed($bond) => $this->battery($phase, $bond, $figures, $because, $after),
             default => $this->flex($phase, $bond, $figures, $because, $after),
         };
     }
@@ -62,7 +77,7 @@ final readonly class InnerBondSteps
     }
 
     /**
-     * Gentle heat from behind, then alcohol, and from then on no more heat.
+     * Warmed from behind before this; then alcohol, and from then on no more heat.
      *
      * @param array<string, string|float|int> $figures
      * @param list<Reason>                    $because
@@ -70,11 +85,7 @@ final readonly class InnerBondSteps
      */
     private function battery(Phase $phase, Bond $bond, array $figures, array $because, array $after): string
     {
-        [$set, $wait] = self::WARM;
-        $behind = $bond->face === Face::Front ? Face::Back : Face::Front;
-        $this->steps->add($phase, Kind::WarmBattery, [$bond->id], $figures + ['set' => $set, 'face' => $behind->value], $bond->face, 'warm pad', 15, $wait, ['hot-plate', 'battery-limit'], [new Reason('glue-under-battery-warm')], $after);
-
-        return $this->steps->add($phase, Kind::PartBond, [$bond->id], $figures + ['set' => $set], $bond->face, 'plastic card', 120, cautions: ['cell', 'bent-cell', 'no-flame-ipa'], because: [new Reason('alcohol-then-no-heat'), ...$because], effects: new Effects(wets: 'battery-well'));
+        return $this->steps->add($phase, Kind::PartBond, [$bond->id], $figures + ['set' => self::WARM[0]], $bond->face, 'plastic card', 120, cautions: ['cell', 'bent-cell', 'no-flame-ipa'], because: [new Reason('alcohol-then-no-heat'), ...$because], after: $after, effects: new Effects(wets: 'battery-well'));
     }
 
     /**

@@ -21,6 +21,7 @@ use Facelift\Plan\Request;
 use Facelift\Plan\StepKind as Kind;
 use Facelift\Proof\Gate;
 use Facelift\Route\Route;
+use Facelift\Route\Trial;
 use Facelift\Seal\SealPlan;
 
 /**
@@ -48,9 +49,60 @@ final class ReturnSteps
         $this->start = '';
     }
 
+    /**
+     * Piece by piece: fits at once whatever is out and has everything under it in already.
+     *
+     * @param array<string, string> $out id of the step that finished a removal
+     */
+    public function fit(array $out): void
+    {
+        do {
+            $fitted = false;
+            foreach ($this->left as $i => $id) {
+                if (isset($out[$id]) && $this->canGoOver($id)) {
+                    if ($this->start === '') {
+                        $this->begin();
+                    }
+                    array_splice($this->left, $i, 1);
+                    $this->doneBy[$id] = $this->refit($id, [...$this->after($id), $out[$id]]);
+                    $fitted = true;
+                    break;
+                }
+            }
+        } while ($fitted);
+    }
+
+    /** Nothing that is closed, bonded shut or live, and only what has its place on the new part by now. */
+    private function canGoOver(string $id): bool
+    {
+        $phone = $this->request->phone;
+        $under = array_diff($this->route->frees[$id] ?? [], [Trial::ID], array_keys($this->doneBy));
+        $bond = $phone->bonds[$id] ?? null;
+        if ($under !== [] || \in_array($id, $this->route->discarded, true) || ($phone->connectors[$id]->power ?? false) || ($bond !== null && ($bond->cut !== null || $bond->adhesive === AdhesiveKind::Clips))) {
+            return false;
+        }
+        $needs = $phone->fasteners[$id]->holds ?? $phone->connectors[$id]->joins ?? $bond->joins ?? [$phone->parts[$id]->carriedBy ?? ''];
+
+        return array_filter($needs, fn(string $part): bool => !$this->isOver($part)) === [];
+    }
+
+    /** On the new part: it is new, or it or what carries it has been fitted. */
+    private function isOver(string $part): bool
+    {
+        for ($at = $part; $at !== null && $at !== ''; $at = $this->request->phone->parts[$at]->carriedBy) {
+            if (isset($this->doneBy[$at]) || \in_array($at, $this->route->discarded, true)) {
+                return $at === $part || isset($this->doneBy[$at]) || !\in_array($part, $this->route->moved, true);
+            }
+        }
+
+        return false;
+    }
+
     public function write(): void
     {
-        $this->begin();
+        if ($this->start === '') {
+            $this->begin();
+        }
         while ($this->left !== []) {
             $id = array_shift($this->left);
             $after = $this->after($id);
@@ -140,6 +192,9 @@ final class ReturnSteps
             return $this->steps->add($this->phase(), Kind::FitPart, [$id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: [new Reason('goes-before', ['names' => $this->covers($id)])], after: $after, effects: new Effects(in: [$id], puts: $tethered ? ['prop'] : []));
         }
         $bond = $this->cutBondOf($id);
+        if ($bond !== null && $this->canBeTestedDry()) {
+            $after = [...$after, $this->dryTest($after)];
+        }
         if ($bond !== null) {
             $after = [...$after, $this->prepareLedge($bond, $after)];
         }
@@ -148,6 +203,39 @@ final class ReturnSteps
         $this->closing = $this->closing || $attached;
 
         return $done;
+    }
+
+    /** Nothing was proven yet, and everything that has to be live lies in its place: the last moment before it is bonded. */
+    private function canBeTestedDry(): bool
+    {
+        $phone = $this->request->phone;
+        if ($this->route->trial !== null || $this->live || $this->request->replacement->kind === ReplacementKind::GlassOnly) {
+            return false;
+        }
+        $ends = $phone->powerConnector()->joins;
+        foreach (Trial::plugsOf($phone, $this->route->discarded) as $plug) {
+            $ends = [...$ends, ...$phone->connectors[$plug]->joins];
+        }
+
+        return array_intersect(array_diff($ends, $this->route->discarded), $this->left) === [];
+    }
+
+    /**
+     * @param list<string> $after
+     *
+     * @return string id of the step that takes the battery off again
+     */
+    private function dryTest(array $after): string
+    {
+        $phone = $this->request->phone;
+        $power = $phone->powerConnector()->id;
+        $plugs = Trial::plugsOf($phone, $this->route->discarded);
+        $names = implode(', ', array_map($phone->nameOf(...), $plugs));
+        $this->steps->add($this->phase(), Kind::InspectNew, figures: ['name' => $this->request->replacement->name], hands: 40, because: [new Reason('inspect-before-connecting')], after: $after);
+        $this->steps->add($this->phase(), Kind::TrialConnect, [...$plugs, $power], ['names' => $names, 'live' => implode(', ', array_map($phone->nameOf(...), [...$plugs, $power]))], $phone->connectors[$power]->face, null, Pace::PLUG_IN * (1 + \count($plugs)), cautions: ['live', 'wrist-strap'], because: [new Reason('last-moment-before-bonding')], effects: new Effects(on: [...$plugs, $power]));
+        $this->steps->add($this->phase(), Kind::Gate, $plugs, ['gate' => Gate::Dry->value], hands: 60, cautions: ['live'], because: [new Reason('before-bonding')], gate: Gate::Dry);
+
+        return $this->steps->add($this->phase(), Kind::TrialOff, [$power, ...$plugs], ['names' => $names], $phone->connectors[$power]->face, null, Pace::UNPLUG * (1 + \count($plugs)), because: [new Reason('battery-first')], effects: new Effects(off: [$power, ...$plugs]));
     }
 
     private function covers(string $id): string

@@ -34,19 +34,25 @@ final class TakeApartSteps
 {
     /** @var array<string, string> id of the step that finishes a removal */
     private array $doneBy = [];
+    /** @var array<string, string> id of the step that warms a bond */
+    private array $warmed = [];
     private bool $opened = false;
     private bool $proven = false;
 
     /** @param array<string, Opening> $openings */
-    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $openings, private readonly StepList $steps) {}
+    public function __construct(private readonly Request $request, private readonly Route $route, private readonly array $openings, private readonly StepList $steps, private readonly ?ReturnSteps $pieces = null) {}
 
     public function write(): void
     {
         $this->prepare();
         $start = $this->steps->all()[\count($this->steps->all()) - 1]->id;
         foreach ($this->route->removals->nodes as $node) {
+            $this->warmWhatCanBe($start);
             $after = $this->after($node, $start);
             $this->doneBy[$node->id] = $node->id === Trial::ID ? $this->trial($after) : $this->removal($node, $after);
+            if ($this->proven || $this->route->trial === null) {
+                $this->pieces?->fit($this->doneBy);
+            }
         }
         $replaced = $this->request->replacement->replaces;
         $glassOnly = $this->request->replacement->kind === ReplacementKind::GlassOnly;
@@ -66,6 +72,19 @@ final class TakeApartSteps
         foreach (Face::cases() as $face) {
             if ($this->request->condition->glassBroken($face)) {
                 $this->steps->add(Phase::Prepare, Kind::TapeGlass, figures: ['face' => $face->value], face: $face, hands: 40, cautions: ['broken-glass'], because: [new Reason('holds-shards')], effects: new Effects(puts: ['tape-' . $face->value]));
+            }
+        }
+    }
+
+    /** Glue that is warmed needs no hands: it begins as soon as nothing keeps it from beginning, and other work goes on beside it. */
+    private function warmWhatCanBe(string $start): void
+    {
+        $inner = new InnerBondSteps($this->request, $this->steps);
+        foreach ($this->route->removals->nodes as $node) {
+            $bond = $this->request->phone->bonds[$node->id] ?? null;
+            $open = array_filter($node->clauses, fn(array $any): bool => array_intersect_key($this->doneBy, array_fill_keys($any, true)) === []);
+            if ($bond !== null && $inner->isWarmed($bond) && $open === [] && !isset($this->doneBy[$node->id]) && !isset($this->warmed[$node->id])) {
+                $this->warmed[$node->id] = $inner->warm($this->phase(), $bond, $this->after($node, $start));
             }
         }
     }
@@ -161,7 +180,7 @@ final class TakeApartSteps
         }
         $this->opened = $this->opened || $bond->adhesive === AdhesiveKind::Clips;
 
-        return (new InnerBondSteps($this->request, $this->steps))->part($this->phase(), $bond, $because, $after);
+        return (new InnerBondSteps($this->request, $this->steps))->part($this->phase(), $bond, $because, isset($this->warmed[$bond->id]) ? [...$after, $this->warmed[$bond->id]] : $after);
     }
 
     /** The removal that comes right after a bond in the route. */

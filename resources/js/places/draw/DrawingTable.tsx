@@ -87,7 +87,13 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
     return (
         <Box
             component="main"
-            sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '230px minmax(0, 1fr) 400px 330px', height: 'calc(100vh - 60px)', minHeight: 0 }}
+            sx={{
+                flex: 'none',
+                display: 'grid',
+                gridTemplateColumns: { xs: '180px minmax(0, 1fr) 320px 260px', xl: '240px minmax(0, 1fr) 420px 360px' },
+                height: 'calc(100vh - 60px)',
+                minHeight: 0,
+            }}
         >
             <Contents file={file} selected={selected} select={setSelected} add={add} />
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>

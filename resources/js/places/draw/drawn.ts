@@ -7,17 +7,17 @@ import type { Selected } from './elements';
 export function drawnElements(file: PhoneFile, face: Face, selected: Selected): Mark[] {
     const tone = (group: string, index: number, otherwise: Mark['tone']): Mark['tone'] =>
         'group' in selected && selected.group === group && selected.index === index ? 'now' : otherwise;
-    const mark = (group: string, index: number, name: string, otherwise: Mark['tone'], shape: Partial<Mark>): Mark => {
+    const mark = (group: string, index: number, otherwise: Mark['tone'], shape: Partial<Mark>): Mark => {
         const t = tone(group, index, otherwise);
-        return { id: `${group}-${index}`, tone: t, ...(t === 'now' ? { label: name } : {}), width: t === 'now' ? 0.9 : 0.4, ...shape };
+        return { id: `${group}-${index}`, tone: t, width: t === 'now' ? 0.9 : 0.4, ...shape };
     };
     return [
-        ...file.parts.flatMap((p, i) => (p.face === face && p.carriedBy !== undefined ? [mark('parts', i, p.name, 'plain', { boxes: [boxAround(p)] })] : [])),
-        ...(file.flexZones ?? []).flatMap((z, i) => (z.face === face ? [mark('flexZones', i, z.name, 'stop', { hatched: true, boxes: [boxAround(z)] })] : [])),
-        ...(face === 'front' ? (file.openings ?? []) : []).map((o, i) => mark('openings', i, o.name, 'plain', { boxes: [boxAround(o)] })),
+        ...file.parts.flatMap((p, i) => (p.face === face && p.carriedBy !== undefined ? [mark('parts', i, 'plain', { boxes: [boxAround(p)] })] : [])),
+        ...(file.flexZones ?? []).flatMap((z, i) => (z.face === face ? [mark('flexZones', i, 'stop', { hatched: true, boxes: [boxAround(z)] })] : [])),
+        ...(face === 'front' ? (file.openings ?? []) : []).map((o, i) => mark('openings', i, 'plain', { boxes: [boxAround(o)] })),
         ...file.connectors.flatMap((c, i) =>
-            c.face === face ? [mark('connectors', i, c.name, c.power === true ? 'stop' : 'cold', { boxes: [boxAround({ ...c, width: 8, height: 4 })] })] : [],
+            c.face === face ? [mark('connectors', i, c.power === true ? 'stop' : 'cold', { boxes: [boxAround({ ...c, width: 8, height: 4 })] })] : [],
         ),
-        ...file.fasteners.flatMap((f, i) => (f.face === face ? [mark('fasteners', i, f.name, 'done', { dots: f.places })] : [])),
+        ...file.fasteners.flatMap((f, i) => (f.face === face ? [mark('fasteners', i, 'done', { dots: f.places })] : [])),
     ];
 }

@@ -44,7 +44,7 @@ export function shown(field: Field, value: unknown): string {
         case 'stretches':
             return (value as Stretch[]).map((s) => [s.side, s.from, s.to, s.forbidden ? 'no' : s.depth, s.behind ?? ''].join(' ').trim()).join('\n');
         default:
-            return typeof value === 'object' ? JSON.stringify(value) : String(value);
+            return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean' ? String(value) : JSON.stringify(value);
     }
 }
 
