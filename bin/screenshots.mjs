@@ -47,7 +47,6 @@ const views = {
             await page.getByRole('navigation', { name: 'Contents' }).getByRole('button', { name: 'Cover screws' }).click();
         },
     ],
-    'screw-mat': [`/jobs/${job('T-0301')}/bench`, 'All steps', () => page.keyboard.press('s')],
     ledger: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('l')],
     trouble: [
         `/jobs/${job('T-0302')}/bench`,
@@ -55,15 +54,6 @@ const views = {
         async () => {
             await page.keyboard.press('p');
             await page.getByRole('region', { name: 'Went wrong' }).waitFor();
-        },
-    ],
-    'heat-stack': [
-        '/heat',
-        'Gentlest that works',
-        async () => {
-            await page.getByRole('combobox', { name: /Look into stack/ }).click();
-            await page.getByRole('option', { name: 'centre', exact: true }).click();
-            await page.getByRole('img', { name: /^Stack centre/ }).scrollIntoViewIfNeeded();
         },
     ],
     'bench-heating': [`/jobs/${job('T-0303')}/bench`, 'Switch the phone off', heating],

@@ -46,6 +46,6 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
-        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(600)->by($request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip()));
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(1500)->by($request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip()));
     }
 }

@@ -30,7 +30,7 @@ test.describe.serial('at the bench', () => {
         await page.keyboard.press('Backspace');
         await expect(page.getByRole('heading', { name: 'Take out: SIM tray' })).toBeVisible();
         await page.keyboard.press('s');
-        await expect(page.getByRole('img', { name: /Screw mat/ })).toBeVisible();
+        await expect(page.getByRole('group', { name: /Screw mat/ })).toBeVisible();
         await page.keyboard.press('s');
         await page.keyboard.press('/');
         await page.keyboard.type('battery conn');

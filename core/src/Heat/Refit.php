@@ -25,6 +25,13 @@ final readonly class Refit
         [$good, $implausible] = $this->plausible($source, $readings, $min, $max);
         $used = $good === [] ? $readings : $good;
         $coefficient = exp($this->minimum($source, $used, log($min), log($max)));
+        // One that some contact would explain, but not the one that the others agree on, is left out as well: the worst first.
+        while (\count($good) > 2 && ($worst = $this->worst($source, $good, $coefficient)) !== null) {
+            $implausible = $worst[1];
+            $good = self::without($good, $worst[0]);
+            $used = $good;
+            $coefficient = exp($this->minimum($source, $good, log($min), log($max)));
+        }
         [$low, $high] = $this->interval($source, $used, $coefficient, $min, $max);
 
         return new Fit($coefficient, $low, $high, $this->misfit($source, $used, $coefficient), $implausible, \count($good));
@@ -56,6 +63,38 @@ final readonly class Refit
         }
 
         return [$good, $wrong];
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings
+     *
+     * @return array{int, string}|null index of the reading farthest off and what it is; null if none is farther off than can be
+     */
+    private function worst(Source $source, array $readings, float $coefficient): ?array
+    {
+        $worst = null;
+        $far = self::IMPLAUSIBLE * Reading::ERROR;
+        foreach ($this->errors($source, $readings, $coefficient) as $i => $error) {
+            if (abs($error) > $far) {
+                [$far, $worst] = [abs($error), [$i, $error > 0 ? 'too-cold' : 'too-hot']];
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings at least two
+     *
+     * @return non-empty-list<Reading>
+     */
+    private static function without(array $readings, int $index): array
+    {
+        $left = $readings;
+        unset($left[$index]);
+        $left = array_values($left);
+
+        return $left === [] ? $readings : $left;
     }
 
     /** @param non-empty-list<Reading> $readings */

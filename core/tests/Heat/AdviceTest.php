@@ -166,6 +166,19 @@ final class AdviceTest extends TestCase
         self::assertGreaterThanOrEqual(90, $inside);
     }
 
+    /** A thermometer that comes loose now and then: what it read then is left out, whether or not some contact would explain it alone. */
+    public function testSomeLooseReadingsDoNotPullTheFit(): void
+    {
+        $true = 130.0;
+        $run = self::curves()->run(Programme::empty()->heat(180, Source::plate(85, $true)), 6.0);
+        foreach ([[12, 30.0], [12, 34.0], [20, 45.0], [25, 38.0]] as [$at, $loose]) {
+            $readings = array_map(static fn(int $i): Reading => new Reading(Probe::OuterFace, $run[$i]->second, $i === $at ? $loose : $run[$i]->outerFace), [8, 12, 16, 20, 25]);
+            $fit = (new Refit(self::curves()))->of(Source::plate(85), $readings);
+            self::assertEqualsWithDelta($true, $fit->coefficient, 2.0, "a reading of $loose at $at");
+            self::assertSame([4, 'too-cold'], [$fit->used, $fit->implausible]);
+        }
+    }
+
     public function testAReadingThatNoCoefficientExplainsIsSaid(): void
     {
         $refit = new Refit(self::curves());
