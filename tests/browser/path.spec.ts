@@ -3,7 +3,6 @@ import { accessible, doStep, planned, planOf, signIn, steps, type Wish } from '.
 
 const jobs: Wish[] = [
     { find: 'qv-2110', phone: 'Quillon Vesper', code: 'QV-2110', customer: 'Ottilie Marsh', seen: ['Black spots'], kind: 'Display assembly', label: 'S-108' },
-    { find: 'fern', phone: 'Brasca Fern 5', code: 'BF5-E', customer: 'Ruben Aalto', seen: ['Lines'], kind: 'Display assembly', label: 'S-201' },
     {
         find: 'brasca',
         phone: 'Brasca Fern 5',
