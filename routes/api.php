@@ -117,6 +117,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('troubles', [TroubleController::class, 'index'])->can('view', 'job');
         Route::post('troubles', [TroubleController::class, 'store'])->can('work', 'job');
         Route::get('troubles/{step}', [TroubleController::class, 'possible'])->where('step', '[a-z0-9:#-]+')->can('view', 'job');
+        Route::get('troubles/{change}/price', [TroubleController::class, 'price'])->whereUuid('change')->can('view', 'job');
+        Route::put('troubles/{change}/price', [TroubleController::class, 'agree'])->whereUuid('change')->can('work', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

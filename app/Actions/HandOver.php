@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Models\Claim;
 use App\Models\GlassTry;
 use App\Models\Job;
+use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use App\Support\ProofTable;
 use App\Support\Runs;
@@ -73,6 +74,9 @@ final readonly class HandOver
         }
         if ($job->part === null) {
             $faults['part'] = 'The part failed and no other has been taken. Choose one in Part.';
+        }
+        if (PlanChange::query()->where('job_id', $job->id)->where('quote', true)->whereNull('priced_at')->exists()) {
+            $faults['price'] = 'A trouble at the bench changed the price. Agree at Quote on what is added, even if that is nothing.';
         }
         if (!$customerTold) {
             $faults['customerTold'] = 'Tell the customer first what is listed under "Customer hears".';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * A plan that a trouble at the bench has changed: what happened, what follows, and the plan as it was before.
@@ -19,6 +20,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool         $quote   true if the agreed price no longer holds
  * @property string       $before  JSON text of the plan document
  * @property int          $user_id
+ * @property string|null  $part_cost what the further part costs the shop; null until a price is agreed
+ * @property int|null     $minutes   of further work
+ * @property string|null  $gross     what the customer agreed to pay on top
+ * @property Carbon|null $priced_at
  */
 final class PlanChange extends Model
 {
@@ -33,6 +38,6 @@ final class PlanChange extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['because' => 'array', 'quote' => 'boolean', 'at' => 'integer'];
+        return ['because' => 'array', 'quote' => 'boolean', 'at' => 'integer', 'part_cost' => 'string', 'minutes' => 'integer', 'gross' => 'string', 'priced_at' => 'datetime'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Exceptions\Conflict;
 use App\Models\Job;
+use App\Models\PlanChange;
 use Facelift\Bench\BenchState;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
@@ -33,8 +34,22 @@ final readonly class JobSheet
             'state' => $state,
             'marks' => array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $this->phones->phone($job->phone))), $this->planning->condition($job)->marks),
             'adhesives' => $this->adhesives($job, $state),
+            'troubles' => $this->troubles($job),
             'words' => $this->words,
         ])->render();
+    }
+
+    /** @return list<string> what went wrong at the bench, with what was agreed about the price */
+    private function troubles(Job $job): array
+    {
+        $phone = $this->phones->phone($job->phone);
+
+        return array_values(PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(function (PlanChange $c) use ($phone): string {
+            $because = array_map(fn(array $r): string => $this->words->say('reason.' . $r['code'], $r['figures']), $c->because);
+            $price = $c->gross === null ? '' : sprintf(' Agreed: %s more.', $c->gross);
+
+            return sprintf('%s: %s. %s.%s', $this->words->say('trouble.' . $c->trouble), $phone->nameOf($c->subject), implode('. ', $because), $price);
+        })->all());
     }
 
     /**

@@ -15,7 +15,7 @@ final class AccessTest extends TestCase
         $asked = 0;
         foreach ($this->apiRoutes() as ['method' => $method, 'uri' => $uri]) {
             if ($uri !== 'api/sign-in') {
-                $this->ask($method, str_replace(['api', '{phone}', '{label}', '{item}', '{bond}', '{format}', '{step}'], ['', 'quillon-vesper', 'S-101', '1', 'seal', 'pdf', 'power-off'], (string) preg_replace('/\{(job|photo|import|count|return|claim|source)\}/', $this->newId(), $uri)), status: 401);
+                $this->ask($method, str_replace(['api', '{phone}', '{label}', '{item}', '{bond}', '{format}', '{step}'], ['', 'quillon-vesper', 'S-101', '1', 'seal', 'pdf', 'power-off'], (string) preg_replace('/\{(job|photo|import|count|return|claim|source|change)\}/', $this->newId(), $uri)), status: 401);
                 ++$asked;
             }
         }

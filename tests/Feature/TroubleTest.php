@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\BenchEvent;
 use App\Models\PlanChange;
 use App\Models\Role;
+use Facelift\Quantity\Money;
 use Tests\Schemas;
 use Tests\TestCase;
 
@@ -66,6 +67,62 @@ final class TroubleTest extends TestCase
         $this->version($t);
         $t->workThrough();
         self::assertNull($this->ask('GET', "/jobs/$t->job/bench", status: 200)->json('next'));
+    }
+
+    public function testWhatATroubleAddsIsSaidAgreedOnceAndPaid(): void
+    {
+        $t = $this->atScrews();
+        $before = $this->ask('GET', "/jobs/$t->job", status: 200);
+        $trouble = $this->trouble('part-bond:sensor-glue', 'flex-torn', 'earpiece-flex');
+        $this->ask('POST', "/jobs/$t->job/troubles", $trouble, 200);
+        self::assertIsString($trouble['id']);
+        $path = "/jobs/$t->job/troubles/{$trouble['id']}/price";
+        $said = $this->ask('GET', $path . '?cost=12.50&minutes=15', status: 200)->json('gross');
+        self::assertIsString($said);
+        $this->version($t);
+        $body = ['version' => $t->version, 'cost' => '12.50', 'minutes' => 15, 'gross' => $said];
+        $this->ask('PUT', $path, ['gross' => '1.00'] + $body, 409)->assertJsonPath('code', 'quote-moved');
+        $this->ask('PUT', $path, ['cost' => '-3'] + $body, 422)->assertJsonValidationErrors(['cost']);
+        self::assertNull(PlanChange::query()->findOrFail($trouble['id'])->gross, 'nothing is half-kept');
+        $t->workThrough();
+        $this->version($t);
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'newFaultsReason' => null], 422)->assertJsonValidationErrors(['price']);
+        foreach (['once', 'twice'] as $time) {
+            $this->ask('PUT', $path, ['version' => $t->version] + $body, 200);
+            $after = $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted');
+            self::assertIsArray($after);
+            foreach (['due' => 'due', 'money.gross' => 'gross'] as $key => $name) {
+                $old = $before->json('accepted.' . $key);
+                self::assertIsString($old);
+                $new = data_get($after, $key);
+                self::assertIsString($new);
+                self::assertTrue(Money::of($new)->equals(Money::of($old)->plus(Money::of($said))), "$name, $time");
+            }
+            $money = $after['money'] ?? null;
+            self::assertIsArray($money);
+            [$gross, $net, $tax] = [$money['gross'] ?? null, $money['net'] ?? null, $money['tax'] ?? null];
+            self::assertIsString($net);
+            self::assertIsString($tax);
+            self::assertSame($gross, (string) Money::of($net)->plus(Money::of($tax)), 'net and tax make up the gross, still');
+        }
+        $this->version($t);
+        $this->ask('PUT', $path, ['version' => $t->version, 'cost' => '20.00'] + $body, 409)->assertJsonPath('code', 'not-reachable');
+        $this->as(Role::FrontDesk);
+        $this->ask('PUT', $path, ['version' => $t->version] + $body, 403);
+        $this->as(Role::Technician);
+        $t->change('hand-over', ['customerTold' => true]);
+    }
+
+    public function testATroubleWithoutAPriceHasNoneToAgreeOn(): void
+    {
+        $t = $this->atScrews();
+        $trouble = $this->trouble('unscrew:tail-screws', 'screw-lost', 'tail-screws');
+        $this->ask('POST', "/jobs/$t->job/troubles", $trouble, 200);
+        self::assertIsString($trouble['id']);
+        $this->version($t);
+        $body = ['version' => $t->version, 'cost' => '0', 'minutes' => 0, 'gross' => '0.00'];
+        $this->ask('PUT', "/jobs/$t->job/troubles/{$trouble['id']}/price", $body, 409)->assertJsonPath('code', 'not-reachable');
+        $this->ask('PUT', "/jobs/$t->job/troubles/{$this->newId()}/price", $body, 404);
     }
 
     private function atScrews(): Technician

@@ -49,6 +49,7 @@ test('a cracked glass: marks in words, suction cup, functions by key, photo, rec
     await accessible(page);
     await page.getByRole('button', { name: /The other \d+ work/ }).click();
     await page.getByRole('button', { name: 'Write down the condition' }).click();
+    await expect(page).toHaveURL(/\/scope$/);
     await page.getByRole('tab', { name: /Check-in/ }).click();
     await page.getByRole('img', { name: 'Signature, empty' }).scrollIntoViewIfNeeded();
     const pad = await page.getByRole('img', { name: 'Signature, empty' }).boundingBox();

@@ -89,7 +89,41 @@ test.describe.serial('what is where, and what goes wrong', () => {
         await page.keyboard.press('PageDown');
         await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', 'screw-in:bracket-short');
         const plan = await planOf(page, job);
-        for (const step of plan.steps.slice(plan.steps.findIndex((s) => s.id === 'screw-in:bracket-short'))) {
+        const from = plan.steps.findIndex((s) => s.id === 'screw-in:bracket-short');
+        const gate = plan.steps.findIndex((s, i) => i > from && s.kind === 'gate');
+        for (const step of plan.steps.slice(from, gate)) {
+            await doStep(page, step);
+        }
+        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', plan.steps[gate]?.id ?? '');
+        await page.keyboard.press('p');
+        await page
+            .getByRole('region', { name: 'Went wrong' })
+            .getByRole('button', { name: /^Dead at the test: (?!Display)/ })
+            .first()
+            .click();
+        await page.getByRole('button', { name: 'It happened: change the plan' }).click();
+        await page.getByRole('link', { name: 'To the quote' }).click();
+    });
+
+    test('what the trouble adds to the price is agreed, and the rest is worked to the end', async ({ page }) => {
+        await signIn(page);
+        await page.goto(`${job}/hand-over`);
+        await expect(page.getByText('The price changed at the bench')).toBeVisible();
+        await page.getByRole('main').getByRole('link', { name: 'Quote' }).click();
+        const price = page.getByRole('region', { name: /^Price after/ });
+        await expect(price.getByRole('button', { name: 'Customer agrees' })).toBeDisabled();
+        await price.getByLabel('Further part costs the shop, EUR').fill('10');
+        await price.getByLabel('Further work, min').fill('20');
+        await accessible(page);
+        await price.getByRole('button', { name: /^Customer agrees to \d+\.\d{2} EUR more$/ }).click();
+        await expect(page.getByText('more, agreed and in the price.')).toBeVisible();
+        await expect(price).toHaveCount(0);
+        await page.goto(`${job}/bench`);
+        await expect(card(page)).toBeVisible();
+        const current = steps(page).locator('[aria-current="step"]');
+        const plan = await planOf(page, job);
+        const next = await current.getAttribute('data-step');
+        for (const step of plan.steps.slice(plan.steps.findIndex((s) => s.id === next))) {
             await doStep(page, step);
         }
         await expect(page.getByRole('heading', { name: 'All steps are done' })).toBeVisible();

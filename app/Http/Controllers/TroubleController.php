@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\PriceTrouble;
 use App\Actions\ReportTrouble;
+use App\Http\Requests\AgreeTroublePriceRequest;
+use App\Http\Requests\TroublePriceRequest;
 use App\Http\Requests\TroubleRequest;
 use App\Http\Resources\JobResource;
 use App\Http\Resources\Reasons;
@@ -13,8 +16,11 @@ use App\Models\PlanChange;
 use App\Models\User;
 use App\Support\PhoneLibrary;
 use App\Support\Runs;
+use App\Support\ShopBook;
 use Facelift\Bench\Aftermath;
 use Facelift\Bench\Consequence;
+use Facelift\Cost\Further;
+use Facelift\Quantity\Money;
 use Illuminate\Http\JsonResponse;
 
 /** Troubles at the bench: what can happen at a step and what would follow, what has happened, and that it has. */
@@ -26,7 +32,7 @@ final readonly class TroubleController
     {
         $phone = $this->phones->phone($job->phone);
 
-        return new JsonResponse(['data' => PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['id' => $c->id, 'at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'step' => $c->step, 'because' => array_map(static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']], $c->because), 'quote' => $c->quote])->all()]);
+        return new JsonResponse(['data' => PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['id' => $c->id, 'at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'step' => $c->step, 'because' => array_map(static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']], $c->because), 'quote' => $c->quote, 'agreed' => $c->gross])->all()]);
     }
 
     public function possible(Job $job, string $step): JsonResponse
@@ -43,5 +49,18 @@ final readonly class TroubleController
         assert($user instanceof User);
 
         return new JobResource($report($job, $user, mb_strtolower($request->text('id')), $request->integer('at'), $request->text('step'), $request->text('trouble'), $request->text('subject')));
+    }
+
+    /** What the customer would be asked for on top; nothing is kept. */
+    public function price(TroublePriceRequest $request, Job $job, ShopBook $book): JsonResponse
+    {
+        $rules = $book->rules();
+
+        return new JsonResponse(['currency' => $rules->currency, 'gross' => (string) Further::of(Money::of($request->cost()), $request->integer('minutes'), $rules)->gross()]);
+    }
+
+    public function agree(AgreeTroublePriceRequest $request, Job $job, string $change, PriceTrouble $agree): JobResource
+    {
+        return new JobResource($agree($job, $request->integer('version'), $change, $request->cost(), $request->integer('minutes'), $request->string('gross')->toString())->load('part'));
     }
 }

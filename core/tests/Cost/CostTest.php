@@ -6,6 +6,7 @@ namespace Facelift\Tests\Cost;
 
 use Facelift\Cost\BreakEven;
 use Facelift\Cost\Consumables;
+use Facelift\Cost\Further;
 use Facelift\Cost\JobCost;
 use Facelift\Cost\Line;
 use Facelift\Cost\Loss;
@@ -108,5 +109,14 @@ final class CostTest extends TestCase
         yield [['fixed' => [['for' => 'x', 'amount' => 'free']]], 'fixed[0].amount'];
         yield [['warrantyDays' => -1], 'warrantyDays'];
         yield [['tip' => '1'], 'tip'];
+    }
+
+    /** By hand: 12.50 + 36 × 15/60 = 21.50; / 0.8 = 26.875; × 1.19 = 31.98, rounded up to 32. */
+    public function testAFurtherPartIsPricedByTheSameRules(): void
+    {
+        $further = Further::of(Money::of('12.50'), 15, self::rules());
+        self::assertSame(['21.50', '32.00'], [(string) $further->cost, (string) $further->gross()]);
+        self::assertNull(Further::of(Money::zero(), 0, self::rules())->price, 'nothing is added, not a rounded-up cent');
+        self::assertSame('0.00', (string) Further::of(Money::zero(), 0, self::rules())->gross());
     }
 }

@@ -27,6 +27,7 @@ export function HandOver() {
     const { job } = useJob();
     const view = useRun(job.id);
     const proof = useQuery(queries.proof(job.id));
+    const unpriced = (useQuery(queries.troubles(job.id)).data?.data ?? []).filter((t) => t.quote && t.agreed === null);
     const [told, setTold] = useState(false);
     const [reason, setReason] = useState('');
     const close = useChange(job, () =>
@@ -66,6 +67,12 @@ export function HandOver() {
                 )}
                 {left.length === 0 && !closed && <Note tone="done">All {steps} steps are done, every gate is tested or left out with a reason.</Note>}
                 {newFaults.length > 0 && <Note tone="stop">New since check-in: {newFaults.map((f) => say(`function.${f}`)).join(', ')}.</Note>}
+                {!closed && unpriced.length > 0 && (
+                    <Note tone="care">
+                        The price changed at the bench ({unpriced.map((t) => t.name).join(', ')}). Agree on it at{' '}
+                        <Link to={`/jobs/${job.id}/quote`}>Quote</Link> first.
+                    </Note>
+                )}
                 <Box component="section" aria-label="Customer hears">
                     <Typography component="h2" variant="h2">
                         Customer hears

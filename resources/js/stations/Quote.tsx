@@ -15,6 +15,7 @@ import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
 import { amount, minutes, moment, say, sayReason } from '../words/words';
+import { FurtherPrice } from './FurtherPrice';
 import { InsurerClaim } from './InsurerClaim';
 
 type Way = Schemas['Way'];
@@ -59,6 +60,7 @@ export function Quote() {
                 </Button>
             </Box>
             <Outcome job={job} currency={q?.currency ?? ''} />
+            <FurtherPrice job={job} currency={q?.currency ?? ''} />
             <Refusal error={accept.error ?? refuse.error ?? quote.error} job={job.id} />
             {q?.options.length === 0 && <Note tone="care">No option has a price: the parts on the shelf have no cost written down. Add it in Shelf.</Note>}
             {q && q.payer === 'insurer' && !closed && <InsurerClaim job={job} quote={q} />}

@@ -135,7 +135,7 @@ export function StepCard(p: Props) {
 /** What a trouble has changed in the plan: the price may no longer hold. */
 function Happened({ job }: { job: string }) {
     const all = useQuery(queries.troubles(job)).data?.data ?? [];
-    const price = all.filter((t) => t.quote);
+    const price = all.filter((t) => t.quote && t.agreed === null);
     return (
         <>
             {price.map((t) => (
@@ -143,7 +143,7 @@ function Happened({ job }: { job: string }) {
                     <b>
                         {say(`trouble.${t.trouble}`)}: {t.name}.
                     </b>{' '}
-                    {say('reason.quote-no-longer-holds')}.
+                    {say('reason.quote-no-longer-holds')}. <Link to={`/jobs/${job}/quote`}>To the quote</Link>
                 </Note>
             ))}
         </>
