@@ -198,7 +198,7 @@ export function Bench() {
                 go={go}
                 undo={undo}
                 heatAgain={heatAgain}
-                toggleProblem={() => setProblem((v) => !v)}
+                showProblem={setProblem}
                 backToNow={looking !== null && looking !== view.run.next?.id ? () => setLooking(null) : null}
             />
             {ledger && <Ledger job={job.id} phone={phone} plan={view.plan} run={view.run} close={() => setLedger(false)} />}

@@ -30,7 +30,7 @@ interface Props {
     go: () => void;
     undo: () => void;
     heatAgain: () => void;
-    toggleProblem: () => void;
+    showProblem: (shown: boolean) => void;
     backToNow: (() => void) | null;
 }
 
@@ -68,7 +68,7 @@ export function StepCard(p: Props) {
                     </Note>
                 ))}
                 {/* First, so that what helps is in sight without scrolling. */}
-                {p.problem && step && <ProblemPanel job={job} run={run} step={step} ladder={p.heated?.ladder ?? null} close={p.toggleProblem} />}
+                {p.problem && step && <ProblemPanel job={job} run={run} step={step} ladder={p.heated?.ladder ?? null} close={() => p.showProblem(false)} />}
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
@@ -110,7 +110,7 @@ export function StepCard(p: Props) {
                     <Button
                         variant="outlined"
                         color="inherit"
-                        onClick={p.toggleProblem}
+                        onClick={() => p.showProblem(!p.problem)}
                         disabled={!p.mayWork}
                         aria-expanded={p.problem}
                         sx={{ px: 1, justifyContent: 'space-between' }}
