@@ -47,17 +47,10 @@ const views = {
             await page.getByRole('navigation', { name: 'Contents' }).getByRole('button', { name: 'Cover screws' }).click();
         },
     ],
-    ledger: [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('l')],
-    trouble: [
-        `/jobs/${job('T-0302')}/bench`,
-        'Cut the left edge',
-        async () => {
-            await page.keyboard.press('p');
-            await page.getByRole('region', { name: 'Went wrong' }).waitFor();
-        },
-    ],
     'bench-heating': [`/jobs/${job('T-0303')}/bench`, 'Switch the phone off', heating],
     'bench-large': [`/jobs/${job('T-0303')}/bench`, 'Lift off', () => page.keyboard.press('f')],
+    'bench-moving': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', moving],
+    'screw-mat': [`/jobs/${job('T-0302')}/bench`, 'Fit:', () => page.keyboard.press('s')],
 };
 
 /** Tells the thermometer's stand-in what it shows. */
@@ -66,6 +59,30 @@ const show = (celsius) =>
         const wire = connect(Number(process.env.FACELIFT_THERMOMETER_CONTROL), '127.0.0.1', () => wire.write(`noise 0\nhold ${celsius}\n`));
         wire.on('data', () => wire.end(resolve));
     });
+
+/** Works a job through to its second part that goes onto the new screen. */
+async function moving() {
+    const headers = { Accept: 'application/json', Referer: address };
+    const { steps } = await (await page.request.get(`${address}/api/jobs/${job('T-0302')}/plan`, { headers })).json();
+    const current = page.getByRole('navigation', { name: 'Steps' }).locator('[aria-current="step"]');
+    const at = await current.getAttribute('data-step');
+    const fits = steps.filter((s) => s.kind === 'fit-part');
+    const until = steps.findIndex((s) => s.id === fits[1]?.id);
+    for (const step of steps.slice(steps.findIndex((s) => s.id === at), until)) {
+        if (step.gate !== null) {
+            await page.getByRole('button', { name: /The other \d+ pass/ }).click();
+            await page.evaluate(() => document.activeElement?.blur());
+        }
+        for (let press = step.wait > 0 ? 2 : 1; press > 0; --press) {
+            await page.keyboard.press('PageDown');
+        }
+        await page
+            .getByRole('navigation', { name: 'Steps' })
+            .locator(`[aria-current="step"]:not([data-step="${step.id}"])`)
+            .waitFor();
+    }
+    await page.getByText('● saved').waitFor();
+}
 
 /** Puts the phone on the plate, follows the thermometer, and lets three minutes pass by the shop's clock. */
 async function heating() {

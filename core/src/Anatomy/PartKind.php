@@ -43,4 +43,14 @@ enum PartKind: string
     {
         return $this === self::SimTray || $this === self::Stylus;
     }
+
+    /** @return list<string> what is put over it while it lies outside the phone: dust on a lens is seen in every picture afterwards */
+    public function covered(): array
+    {
+        return match ($this) {
+            self::FrontCamera => ['lens-front'],
+            self::RearCamera => ['lens-rear'],
+            default => [],
+        };
+    }
 }

@@ -5,6 +5,8 @@ export interface Ledger {
     screws: { id: string; name: string; driver: string; length: number; out: number; all: number }[];
     off: { id: string; name: string }[];
     parts: { id: string; name: string; where: 'dish' | 'old'; paired: boolean }[];
+    /** What came out and sits on the new part by now. */
+    moved: { id: string; name: string }[];
     on: string[];
     wet: string[];
 }
@@ -17,6 +19,12 @@ const net = (steps: readonly Step[], plus: (s: Step) => readonly string[], minus
     }
     return [...count].filter(([, n]) => n > 0).map(([id]) => id);
 };
+
+/** True if a part sits on one that is replaced, straight or by way of others. */
+function sitsOn(phone: PhoneFile, id: string, replaced: readonly string[]): boolean {
+    const carrier = phone.parts.find((p) => p.id === id)?.carriedBy;
+    return carrier !== undefined && (replaced.includes(carrier) || sitsOn(phone, carrier, replaced));
+}
 
 /** Everything that is not where it belongs, from what was confirmed so far. */
 export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | 'wet'>): Ledger {
@@ -57,6 +65,9 @@ export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | '
                 paired: part?.pairing !== undefined && part.pairing !== 'none',
             };
         }),
+        moved: [...new Set(done.flatMap((s) => s.effects.in))]
+            .filter((id) => !plan.route.discarded.includes(id) && sitsOn(phone, id, plan.route.discarded))
+            .map((id) => ({ id, name: name(id) })),
         on: net(
             done,
             (s) => s.effects.puts,

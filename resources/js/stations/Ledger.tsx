@@ -30,15 +30,17 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
             'Out of the phone',
             ledger.parts.map((p) => ({ key: p.id, text: p.name, note: `${say(`where.${p.where}`)}${p.paired ? ', cannot be replaced' : ''}` })),
         ],
+        ['On the new part', ledger.moved.map((p) => ({ key: p.id, text: p.name }))],
         ['On for the work', ledger.on.map((t) => ({ key: t, text: say(`thing.${t}`) }))],
         ['Wet', ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
     ];
     const left = lists.filter(([, rows]) => rows.length > 0);
+    const astray = left.some(([name]) => name !== 'On the new part');
     return (
         <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="ledger-title">
             <DialogTitle id="ledger-title">What is where</DialogTitle>
             <DialogContent>
-                {left.length === 0 && <Typography>Everything is in its place.</Typography>}
+                {!astray && <Typography>Everything is in its place.</Typography>}
                 {left.map(([name, rows]) => (
                     <Box component="section" key={name} aria-label={name} sx={{ mb: 1.5 }}>
                         <Typography component="h3" variant="h3">

@@ -5,6 +5,9 @@ const figuresOf = (step: Step): Figures => wordedFigures({ ...step.figures, tool
 
 export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figuresOf(step));
 
+/** Care that is for lifting a part, not for putting it back. */
+const ONLY_COMING_OUT = new Set(['glued-flex', 'hinged-on-flexes', 'pull-slowly', 'tethered-by-flex']);
+
 /** The sentence under the title, with care notes of the part and what lies behind the edge. */
 export function stepText(step: Step): string[] {
     const f = figuresOf(step);
@@ -18,7 +21,7 @@ export function stepText(step: Step): string[] {
     ];
     const notes = String(step.figures['care'] ?? '')
         .split(' ')
-        .filter(Boolean)
+        .filter((c) => c !== '' && !(step.kind === 'fit-part' && ONLY_COMING_OUT.has(c)))
         .map((c) => say(`care.${c}`));
     const takeOut = String(step.figures['takeOut'] ?? '')
         .split(' ')
@@ -44,6 +47,12 @@ export function stepText(step: Step): string[] {
     }
     if (step.kind === 'lay-seal' && Number(step.figures['strips']) > 0) {
         lines.push(`${step.figures['strips']} strips, ${step.figures['metres']} m in all. Never tape on tape. Leave free: ${step.figures['freed']}.`);
+    }
+    if (step.effects.puts.some((t) => t.startsWith('lens-'))) {
+        lines.push('Cover its lens before it lies down.');
+    }
+    if (step.effects.takes.some((t) => t.startsWith('lens-'))) {
+        lines.push('Take the cover off its lens, look that it is clean.');
     }
     return [...lines, ...notes, ...takeOut];
 }

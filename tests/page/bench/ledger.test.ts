@@ -31,6 +31,7 @@ describe('what is where', () => {
             screws: [],
             off: [],
             parts: [{ id: 'sim-tray', name: 'SIM tray', where: 'dish', paired: false }],
+            moved: [],
             on: ['tape-front'],
             wet: [],
         });
@@ -48,6 +49,14 @@ describe('what is where', () => {
         expect(open.off.map((c) => c.name)).toContain('Battery connector');
         expect(open.parts.find((p) => p.id === 'earpiece-flex')).toMatchObject({ where: 'dish', paired: true });
         expect(open.parts.find((p) => p.id === 'display')?.where).toBe('old');
+    });
+
+    it('says what sits on the new part once it is there', () => {
+        expect(before('set-aside:display').moved).toEqual([]);
+        const late = before('close-bond:seal');
+        expect(late.moved.map((p) => p.id)).toContain('earpiece-flex');
+        expect(late.moved.map((p) => p.id)).not.toContain('sim-tray');
+        expect(late.parts.map((p) => p.id)).not.toContain('earpiece-flex');
     });
 
     it('is empty at the end but for the old part', () => {

@@ -1,6 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile } from '../../../resources/js/api/client';
+import { bondMarks, endAt, withEnd } from '../../../resources/js/places/draw/bondEnds';
 import { elementsOf, freeId, GROUPS, hit, moved, selectedBy, withElement } from '../../../resources/js/places/draw/elements';
 import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
 import { history, opened } from '../../../resources/js/places/draw/history';
@@ -61,6 +62,35 @@ describe('taking hold of things on the drawing', () => {
         expect(moved(phone, { group: 'parts', index: 0 }, { x: 1, y: 1 }).parts[0]?.x).toBe(36.7);
         expect(moved(phone, { group: 'bonds', index: 0 }, { x: 1, y: 1 })).toBe(phone);
         expect(moved(phone, { group: 'parts', index: 999 }, { x: 1, y: 1 })).toBe(phone);
+    });
+
+    it('draws the ends of a bond’s stretches along their side, and a neighbour goes with them', () => {
+        for (const file of files) {
+            file.bonds.forEach((bond, index) => {
+                const selected = { group: 'bonds' as const, index };
+                expect(bondMarks(file, bond.face === 'front' ? 'back' : 'front', selected)).toEqual([]);
+                const marks = bondMarks(file, bond.face, selected);
+                expect(marks.length).toBe(bond.cut?.stretches.length ?? 0);
+                (bond.cut?.stretches ?? []).forEach((s, stretch) => {
+                    const q = marks[stretch]?.dots?.[1] ?? { x: 0, y: 0 };
+                    expect(endAt(file, bond.face, selected, q)).not.toBeNull();
+                    for (const by of [-500, -4, 0.04, 4, 500]) {
+                        const now = withEnd(file, { bond: index, stretch, end: 'to' }, { x: q.x + by, y: q.y + by }).bonds[index]?.cut?.stretches ?? [];
+                        const [a, b] = [now[stretch], now.find((o, i) => i !== stretch && o.side === s.side && bond.cut?.stretches[i]?.from === s.to)];
+                        expect(a && a.to - a.from).toBeGreaterThanOrEqual(0.9);
+                        expect(a?.to).toBeLessThanOrEqual(Math.max(s.to, file.body.height));
+                        if (b) {
+                            expect(b.from).toBe(a?.to);
+                            expect(b.to).toBeGreaterThan(b.from);
+                        }
+                        expect(now.filter((o, i) => o !== bond.cut?.stretches[i]).length).toBeLessThanOrEqual(2);
+                    }
+                });
+            });
+        }
+        expect(endAt(phone, 'front', { group: 'bonds', index: 0 }, { x: 35, y: 70 })).toBeNull();
+        expect(endAt(phone, 'front', { sheet: 'body' }, { x: 0, y: 0 })).toBeNull();
+        expect(withEnd(phone, { bond: 99, stretch: 0, end: 'to' }, { x: 1, y: 1 })).toBe(phone);
     });
 
     it('knows which element a fault is about', () => {

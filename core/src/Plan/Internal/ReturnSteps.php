@@ -189,7 +189,7 @@ final class ReturnSteps
             }
             $tethered = $this->cutBondOf($id) !== null && ($this->left[0] ?? null) !== $this->cutBondOf($id)->id;
 
-            return $this->steps->add($this->phase(), Kind::FitPart, [$id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: [new Reason('goes-before', ['names' => $this->covers($id)])], after: $after, effects: new Effects(in: [$id], puts: $tethered ? ['prop'] : []));
+            return $this->steps->add($this->phase(), Kind::FitPart, [$id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: [new Reason('goes-before', ['names' => $this->covers($id)])], after: $after, effects: new Effects(in: [$id], puts: $tethered ? ['prop'] : [], takes: $part->kind->covered() === [] ? [] : $this->steps->stillOn(...$part->kind->covered())));
         }
         $bond = $this->cutBondOf($id);
         if ($bond !== null && $this->canBeTestedDry()) {

@@ -163,7 +163,7 @@ final class TakeApartSteps
         }
         $takes = $discarded || $part->kind === PartKind::BackCover ? $this->steps->stillOn('prop', ...($discarded ? ['tape-front'] : [])) : [];
 
-        return $this->steps->add($this->phase(), Kind::LiftPart, [$part->id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: $because, after: $after, effects: new Effects(out: [$part->id], takes: $takes));
+        return $this->steps->add($this->phase(), Kind::LiftPart, [$part->id], ['name' => $part->name, 'care' => implode(' ', $part->care)], $part->face, $part->tool === 'hand' ? null : $part->tool, $part->seconds, cautions: $cautions, because: $because, after: $after, effects: new Effects(out: [$part->id], puts: $discarded ? [] : $part->kind->covered(), takes: $takes));
     }
 
     /**

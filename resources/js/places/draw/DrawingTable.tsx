@@ -10,6 +10,7 @@ import type { Face, Point } from '../../mat/geometry';
 import { Mat } from '../../mat/Mat';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { bondMarks, endAt, withEnd, type BondEnd } from './bondEnds';
 import { drawnElements } from './drawn';
 import { elementsOf, hit, moved, withElement, withElements, freeId, GROUPS, nameOf, SHEETS, type Group, type Selected } from './elements';
 import { FIELDS, SHEET_FIELDS } from './fields';
@@ -45,7 +46,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
     const [selected, setSelected] = useState<Selected>({ sheet: 'identity' });
     const [face, setFace] = useState<Face>('front');
     const [versions, setVersions] = useState(false);
-    const drag = useRef<{ at: NonNullable<ReturnType<typeof hit>>; last: Point } | null>(null);
+    const drag = useRef<{ at: NonNullable<ReturnType<typeof hit>>; last: Point } | { end: BondEnd } | null>(null);
     const set = (next: PhoneFile) => act({ type: 'set', file: next });
     const options = { preventDefault: true, enableOnFormTags: false } as const;
     useHotkeys('mod+z', () => act({ type: 'undo' }), options);
@@ -59,6 +60,11 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
     useHotkeys(['left', 'right', 'up', 'down'], (e) => nudge(e.key), options, [file, selected]);
     const onDraw = {
         start: (p: Point) => {
+            const end = endAt(file, face, selected, p);
+            if (end !== null) {
+                drag.current = { end };
+                return;
+            }
             const at = hit(file, face, p);
             drag.current = at === null ? null : { at, last: p };
             if (at !== null) {
@@ -66,7 +72,9 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
             }
         },
         move: (p: Point) => {
-            if (drag.current) {
+            if (drag.current && 'end' in drag.current) {
+                act({ type: 'drag', file: withEnd(file, drag.current.end, p) });
+            } else if (drag.current) {
                 const { at, last } = drag.current;
                 act({ type: 'drag', file: moved(file, at, { x: p.x - last.x, y: p.y - last.y }) });
                 drag.current = { at, last: p };
@@ -115,7 +123,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 <Mat
                     phone={file}
                     face={face}
-                    marks={drawnElements(file, face, selected)}
+                    marks={[...drawnElements(file, face, selected), ...bondMarks(file, face, selected)]}
                     title={`${file.identity.maker} ${file.identity.model}, ${face}, being drawn`}
                     onDraw={onDraw}
                 />
