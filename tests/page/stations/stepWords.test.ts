@@ -5,7 +5,9 @@ import { stepText } from '../../../resources/js/stations/stepWords';
 
 const planOf = (phone: string, kind: string): Plan =>
     JSON.parse(
-        execFileSync('php', ['artisan', 'facelift:plan', `phones/${phone}.phone.json`, '--part', kind, '--fault', 'cracked-glass', '--json'], { encoding: 'utf8' }),
+        execFileSync('php', ['artisan', 'facelift:plan', `phones/${phone}.phone.json`, '--part', kind, '--fault', 'cracked-glass', '--json'], {
+            encoding: 'utf8',
+        }),
     ) as Plan;
 const text = (plan: Plan, id: string): string => {
     const step = plan.steps.find((s) => s.id === id);
