@@ -14,6 +14,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PartOrderController;
 use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PhoneFileController;
 use App\Http\Controllers\PhotoController;
@@ -119,6 +120,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('troubles/{step}', [TroubleController::class, 'possible'])->where('step', '[a-z0-9:#-]+')->can('view', 'job');
         Route::get('troubles/{change}/price', [TroubleController::class, 'price'])->whereUuid('change')->can('view', 'job');
         Route::put('troubles/{change}/price', [TroubleController::class, 'agree'])->whereUuid('change')->can('work', 'job');
+        Route::get('troubles/{change}/offers', [PartOrderController::class, 'show'])->whereUuid('change')->can('view', 'job');
+        Route::post('troubles/{change}/offers', [PartOrderController::class, 'ask'])->whereUuid('change')->can('work', 'job');
+        Route::put('troubles/{change}/order', [PartOrderController::class, 'store'])->whereUuid('change')->can('work', 'job');
         Route::get('proof', ProofController::class)->can('view', 'job');
         Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
         Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

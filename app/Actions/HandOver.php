@@ -26,13 +26,13 @@ final readonly class HandOver
     /**
      * @throws Conflict If the job was changed meanwhile.
      */
-    public function __invoke(Job $job, int $version, bool $customerTold, ?string $newFaultsReason): Job
+    public function __invoke(Job $job, int $version, bool $customerTold, ?string $newFaultsReason, bool $filmOff = false): Job
     {
-        return $this->change->atAnyTime($job, $version, function (Job $locked) use ($customerTold, $newFaultsReason): void {
+        return $this->change->atAnyTime($job, $version, function (Job $locked) use ($customerTold, $newFaultsReason, $filmOff): void {
             if ($locked->handed_over_at !== null) {
                 return;
             }
-            $faults = $this->faults($locked, $customerTold, $newFaultsReason);
+            $faults = $this->faults($locked, $customerTold, $newFaultsReason, $filmOff);
             if ($faults !== []) {
                 throw ValidationException::withMessages($faults);
             }
@@ -54,7 +54,7 @@ final readonly class HandOver
     }
 
     /** @return array<string, string> */
-    private function faults(Job $job, bool $customerTold, ?string $newFaultsReason): array
+    private function faults(Job $job, bool $customerTold, ?string $newFaultsReason, bool $filmOff): array
     {
         $plan = $this->runs->plan($job);
         $state = $this->runs->state($job);
@@ -77,6 +77,9 @@ final readonly class HandOver
         }
         if (PlanChange::query()->where('job_id', $job->id)->where('quote', true)->whereNull('priced_at')->exists()) {
             $faults['price'] = 'A trouble at the bench changed the price. Agree at Quote on what is added, even if that is nothing.';
+        }
+        if ($state->atHandOver() !== [] && !$filmOff) {
+            $faults['filmOff'] = 'The outer film is still on the glass. Take it off before the customer\'s eyes.';
         }
         if (!$customerTold) {
             $faults['customerTold'] = 'Tell the customer first what is listed under "Customer hears".';

@@ -43,7 +43,7 @@ final readonly class ReportTrouble
             $consequence = (new Aftermath($this->phones->phone($locked->phone), $plan))->at($step, $trouble, $subject) ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
             $state = $this->runs->state($locked);
             $before = Documents::stored($locked, 'plan');
-            PlanChange::query()->create(['id' => $id, 'job_id' => $locked->id, 'at' => $at, 'trouble' => $trouble, 'subject' => $subject, 'step' => $step, 'because' => array_map(static fn(Reason $r): array => $r->toArray(), $consequence->because), 'quote' => $consequence->quote, 'before' => $before, 'user_id' => $user->id]);
+            PlanChange::query()->create(['id' => $id, 'job_id' => $locked->id, 'at' => $at, 'trouble' => $trouble, 'subject' => $subject, 'step' => $step, 'because' => array_map(static fn(Reason $r): array => $r->toArray(), $consequence->because), 'quote' => $consequence->quote, 'part' => $consequence->part, 'before' => $before, 'user_id' => $user->id]);
             BenchEvent::query()->create(['id' => $id, 'job_id' => $locked->id, 'type' => EventType::Trouble, 'at' => $at, 'data' => ['step' => $step, 'kind' => $trouble, 'subject' => $subject], 'user_id' => $user->id]);
             $locked->plan = (new PlanDocument())->json((new Amendment())->of($locked->plan ?? [], $state, $consequence));
             ++$locked->version;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,6 +20,8 @@ use Illuminate\Support\Carbon;
  * @property list<array{code: string, figures: array<string, string|int|float>}> $because
  * @property bool         $quote   true if the agreed price no longer holds
  * @property string       $before  JSON text of the plan document
+ * @property string|null  $part    id of a part that has to be ordered; null for none
+ * @property-read PartOrder|null $order
  * @property int          $user_id
  * @property string|null  $part_cost what the further part costs the shop; null until a price is agreed
  * @property int|null     $minutes   of further work
@@ -34,6 +37,12 @@ final class PlanChange extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    /** @return HasOne<PartOrder, $this> */
+    public function order(): HasOne
+    {
+        return $this->hasOne(PartOrder::class, 'change_id');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Exceptions\Conflict;
+use App\Http\Resources\Orders;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\PlanChange;
@@ -37,7 +38,7 @@ final readonly class JobExport
             'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
             'plan' => json_decode(Documents::stored($job, 'plan')),
             'events' => BenchEvent::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get()->map(static fn(BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
-            'earlierPlans' => PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'plan' => json_decode($c->before)])->all(),
+            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => json_decode($c->before)])->all(),
             'proof' => $this->rows($table['gates']),
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
         ];

@@ -41,6 +41,11 @@ final readonly class PlanText
     {
         $because = implode('. ', array_map(static fn(Reason $r): string => $words->reason($r), $step->because));
 
-        return sprintf('%3d  %s | %s | %d s, %d s waiting | %s | %s', $number, $words->coded('step.' . $step->kind->value, $step->figures), $step->tool ?? 'by hand', round($step->hands), round($step->wait), implode(' ', $step->cautions), $because);
+        $line = sprintf('%3d  %s | %s | %d s, %d s waiting | %s | %s', $number, $words->coded('step.' . $step->kind->value, $step->figures), $step->tool ?? 'by hand', round($step->hands), round($step->wait), implode(' ', $step->cautions), $because);
+        foreach (['on' => $step->effects->puts, 'off' => $step->effects->takes] as $how => $things) {
+            $line .= $things === [] ? '' : " | $how: " . implode(', ', array_map(static fn(string $t): string => $words->coded('thing.' . $t, []), $things));
+        }
+
+        return $line;
     }
 }

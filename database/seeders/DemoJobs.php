@@ -50,7 +50,7 @@ final class DemoJobs extends Seeder
         $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
         $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]], self::SEEN_BEFORE), ReplacementKind::DisplayAssembly, 'S-202');
         $this->work($done, PHP_INT_MAX, 150);
-        $this->handOver->__invoke($done->refresh(), $done->version, true, null);
+        $this->handOver->__invoke($done->refresh(), $done->version, true, null, true);
 
         $bench = $this->planned($this->job('quillon-vesper', 'QV-2110', 'graphite', 'Marek Osei-Lind', ['cracked-glass'], [], [[[8, 132], [22, 104], [16, 84], [30, 70]], [[22, 104], [46, 98], [66, 88]], [[46, 98], [52, 126], [60, 142]]]), ReplacementKind::DisplayAssembly, 'S-101');
         $this->work($bench, 7, 4.7);

@@ -66,10 +66,10 @@ final class BenchTest extends TestCase
     public function testNoHandOverWithAnUntestedGateUnlessAReasonIsWritten(): void
     {
         $t = $this->atBench();
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true], 422)->assertJsonValidationErrors(['gate.trial', 'gate.finished', 'bench']);
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true], 422)->assertJsonValidationErrors(['gate.trial', 'gate.finished', 'bench']);
         $t->workThrough();
         $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => false], 422)->assertJsonValidationErrors(['customerTold']);
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $this->ask('POST', "/jobs/$t->job/events", ['events' => [$t->event('problem', ['text' => 'too late'])]], 409)->assertJsonPath('code', 'closed');
     }
 
@@ -79,8 +79,8 @@ final class BenchTest extends TestCase
         $t->workThrough('earpiece');
         $proof = $this->ask('GET', "/jobs/$t->job/proof", status: 200);
         self::assertSame(['earpiece'], $proof->json('newFaults'));
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true], 422)->assertJsonValidationErrors(['newFaultsReason']);
-        $t->change('hand-over', ['customerTold' => true, 'newFaultsReason' => 'earpiece to be replaced on Friday, free of charge']);
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true], 422)->assertJsonValidationErrors(['newFaultsReason']);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true, 'newFaultsReason' => 'earpiece to be replaced on Friday, free of charge']);
     }
 
     public function testTheRequestsThatTheBenchIsNotReadyForSaySo(): void

@@ -60,7 +60,7 @@ final class CheckInTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines'], imei: self::IMEI);
         $t->planned('display-assembly', 'S-101');
         $t->workThrough();
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
 
         return $t->job;
     }

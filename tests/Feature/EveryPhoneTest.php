@@ -31,7 +31,7 @@ final class EveryPhoneTest extends TestCase
         self::assertSame($steps, array_values(array_filter($ids, static fn(mixed $id): bool => in_array($id, $steps, true))));
         $t->workThrough();
         self::assertNull($this->ask('GET', "/jobs/$t->job/bench", status: 200)->json('next'));
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
     }
 
     /** @return iterable<string, array{0: string, 1: string, 2: list<string>, 3?: float, 4?: string}> */

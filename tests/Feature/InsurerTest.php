@@ -48,7 +48,7 @@ final class InsurerTest extends TestCase
         self::assertSame([], $this->ask('GET', '/claims', status: 200)->json('data'), 'nothing is owed before hand-over');
         $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85]]);
         $t->workThrough();
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $owed = $this->ask('GET', '/claims', status: 200);
         self::assertSame([$gross, '0.00', Carbon::today()->addDays(14)->toDateString()], [$owed->json('open'), $owed->json('overdue'), $owed->json('data.0.dueOn')]);
         $this->travel(15)->days();

@@ -177,7 +177,7 @@ final class QuoteTest extends TestCase
         $t->change('part-failure', ['id' => $id, 'reason' => 'Green line at the trial']);
         self::assertSame([$return], SupplierReturn::query()->pluck('state')->all());
         self::assertSame([$state, null], [ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state, ShelfItem::query()->where('label', 'S-101')->firstOrFail()->job_id]);
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true], 422)->assertJsonValidationErrors(['part']);
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true], 422)->assertJsonValidationErrors(['part']);
         $this->ask('PUT', "/jobs/$t->job/part", ['version' => $t->version, 'item' => ShelfItem::query()->where('label', 'S-101')->firstOrFail()->id], 422);
         $t->change('part', ['item' => ShelfItem::query()->where('label', 'S-102')->firstOrFail()->id]);
         self::assertNotNull(Job::query()->findOrFail($t->job)->plan, 'the run goes on where it is');

@@ -33,7 +33,7 @@ final class TroubleTest extends TestCase
         self::assertCount(1, $refused);
         $this->version($t);
         $t->workThrough();
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
         self::assertSame(['screw-stripped', 'Tail screws', false], [$happened->json('data.0.trouble'), $happened->json('data.0.name'), $happened->json('data.0.quote')]);
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
@@ -86,7 +86,7 @@ final class TroubleTest extends TestCase
         self::assertNull(PlanChange::query()->findOrFail($trouble['id'])->gross, 'nothing is half-kept');
         $t->workThrough();
         $this->version($t);
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'newFaultsReason' => null], 422)->assertJsonValidationErrors(['price']);
+        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true, 'newFaultsReason' => null], 422)->assertJsonValidationErrors(['price']);
         foreach (['once', 'twice'] as $time) {
             $this->ask('PUT', $path, ['version' => $t->version] + $body, 200);
             $after = $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted');
@@ -110,7 +110,8 @@ final class TroubleTest extends TestCase
         $this->as(Role::FrontDesk);
         $this->ask('PUT', $path, ['version' => $t->version] + $body, 403);
         $this->as(Role::Technician);
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
+        self::assertSame($said, $this->ask('GET', "/jobs/$t->job/export.json", status: 200)->json('earlierPlans.0.agreed'));
     }
 
     public function testATroubleWithoutAPriceHasNoneToAgreeOn(): void

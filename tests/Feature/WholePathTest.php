@@ -32,7 +32,7 @@ final class WholePathTest extends TestCase
         self::assertNull($bench->json('next'));
         $proof = $this->ask('GET', "/jobs/$t->job/proof", status: 200);
         self::assertSame([], $proof->json('newFaults'));
-        $t->change('hand-over', ['customerTold' => true]);
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertNotNull($job->json('handedOverAt'));
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);

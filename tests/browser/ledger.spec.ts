@@ -112,7 +112,14 @@ test.describe.serial('what is where, and what goes wrong', () => {
         await page.getByRole('main').getByRole('link', { name: 'Quote' }).click();
         const price = page.getByRole('region', { name: /^Price after/ });
         await expect(price.getByRole('button', { name: 'Customer agrees' })).toBeDisabled();
-        await price.getByLabel('Further part costs the shop, EUR').fill('10');
+        const order = page.getByRole('region', { name: /^Order / });
+        await order.getByRole('button', { name: 'Ask the supplier' }).click();
+        await order
+            .getByRole('button', { name: /^Order O-/ })
+            .first()
+            .click();
+        await expect(order).toContainText(/is ordered: .*, here by \d+ \w{3}\. Supplier’s reference B-/);
+        await expect(price.getByLabel('Further part costs the shop, EUR')).toHaveValue(/^\d+\.\d{2}$/);
         await price.getByLabel('Further work, min').fill('20');
         await accessible(page);
         await price.getByRole('button', { name: /^Customer agrees to \d+\.\d{2} EUR more$/ }).click();

@@ -19,7 +19,7 @@ final readonly class HandOverController
     {
         $reason = $request->filled('newFaultsReason') ? $request->string('newFaultsReason')->trim()->toString() : null;
 
-        return new JobResource($handOver($job, $request->version(), $request->boolean('customerTold'), $reason));
+        return new JobResource($handOver($job, $request->version(), $request->boolean('customerTold'), $reason, $request->boolean('filmOff')));
     }
 
     public function sheet(Job $job, JobSheet $sheet): Response

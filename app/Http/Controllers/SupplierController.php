@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Resources\SupplierAnswer;
 use App\Models\Job;
 use App\Models\SupplierPrice;
 use App\Support\Outside\Supplier;
@@ -29,15 +30,15 @@ final readonly class SupplierController
         return $this->answer($this->supplier->ask($job->model_code, $this->kind($job)));
     }
 
-    private function kind(Job $job): ReplacementKind
+    private function kind(Job $job): string
     {
         $this->stations->mustReach('part', $job);
 
-        return $job->kind ?? ReplacementKind::DisplayAssembly;
+        return ($job->kind ?? ReplacementKind::DisplayAssembly)->value;
     }
 
     private function answer(?SupplierPrice $row): JsonResponse
     {
-        return new JsonResponse(['currency' => $this->book->rules()->currency, 'goodAt' => $row?->good_at?->toIso8601ZuluString(), 'askedAt' => $row?->asked_at->toIso8601ZuluString(), 'fault' => $row?->fault, 'offers' => $row->offers ?? []]);
+        return new JsonResponse(SupplierAnswer::of($row, $this->book->rules()->currency));
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Requests\AgreeTroublePriceRequest;
 use App\Http\Requests\TroublePriceRequest;
 use App\Http\Requests\TroubleRequest;
 use App\Http\Resources\JobResource;
+use App\Http\Resources\Orders;
 use App\Http\Resources\Reasons;
 use App\Models\Job;
 use App\Models\PlanChange;
@@ -32,7 +33,7 @@ final readonly class TroubleController
     {
         $phone = $this->phones->phone($job->phone);
 
-        return new JsonResponse(['data' => PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['id' => $c->id, 'at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'step' => $c->step, 'because' => array_map(static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']], $c->because), 'quote' => $c->quote, 'agreed' => $c->gross])->all()]);
+        return new JsonResponse(['data' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['id' => $c->id, 'at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'step' => $c->step, 'because' => array_map(static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']], $c->because), 'quote' => $c->quote, 'agreed' => $c->gross, 'part' => $c->part === null ? null : ['id' => $c->part, 'name' => $phone->nameOf($c->part)], 'order' => $c->order === null ? null : Orders::one($c->order)])->all()]);
     }
 
     public function possible(Job $job, string $step): JsonResponse

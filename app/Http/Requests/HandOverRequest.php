@@ -8,6 +8,6 @@ final class HandOverRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'customerTold' => ['required', 'boolean'], 'newFaultsReason' => ['nullable', 'string', 'max:300']];
+        return [...parent::rules(), 'customerTold' => ['required', 'boolean'], 'filmOff' => ['boolean'], 'newFaultsReason' => ['nullable', 'string', 'max:300']];
     }
 }

@@ -11,6 +11,7 @@ final readonly class Panel
      * @param bool   $memory true if the display carries colour and light calibration
      * @param string $notice `none`, `until-copied` or `stays`: the notice after a swap
      * @param float  $flexNeeded mm of flex needed to reach the connector from outside the phone for a trial
+     * @param float  $testExtension mm that a test extension for its connector adds; 0 if there is none
      */
     public function __construct(
         public PanelTechnology $technology,
@@ -20,5 +21,26 @@ final readonly class Panel
         public float $flexNeeded,
         public bool $readerUnderDisplay,
         public int $refresh,
+        public float $testExtension = 0.0,
     ) {}
+
+    /**
+     * Can a new part be connected while the old one is still in?
+     *
+     * @param float $flex mm of the new part's flex
+     */
+    public function canBeTried(float $flex): bool
+    {
+        return $flex + $this->testExtension >= $this->flexNeeded;
+    }
+
+    /**
+     * True if a trial is possible, yet only over a test extension.
+     *
+     * @param float $flex mm of the new part's flex
+     */
+    public function needsExtension(float $flex): bool
+    {
+        return $flex < $this->flexNeeded && $this->canBeTried($flex);
+    }
 }

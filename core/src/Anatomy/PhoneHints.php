@@ -26,7 +26,7 @@ final readonly class PhoneHints
             $hints[] = new Reason('hint-one-carries-all', ['names' => implode(', ', array_map(static fn(Part $p): string => $p->name, $roots))]);
         }
         foreach ($phone->replacements as $replacement) {
-            if ($replacement->flexLength < $phone->panel->flexNeeded && $replacement->kind !== ReplacementKind::GlassOnly) {
+            if (!$phone->panel->canBeTried($replacement->flexLength) && $replacement->kind !== ReplacementKind::GlassOnly) {
                 $hints[] = new Reason('hint-no-trial', ['name' => $replacement->name, 'flex' => $replacement->flexLength, 'needed' => $phone->panel->flexNeeded]);
             }
         }

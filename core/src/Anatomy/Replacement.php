@@ -13,6 +13,7 @@ final readonly class Replacement
      * @param list<string> $lacks    fastener ids whose hole is missing on the new part
      * @param list<string> $takeOut  codes of what has to be taken out of the new part first
      * @param float        $flexLength mm of its display flex
+     * @param list<Film>   $films    what protects it on the way
      */
     public function __construct(
         public string $id,
@@ -23,5 +24,6 @@ final readonly class Replacement
         public array $lacks,
         public array $takeOut,
         public float $flexLength,
+        public array $films = [],
     ) {}
 }

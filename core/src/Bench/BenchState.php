@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
+use Facelift\Anatomy\Film;
+
 /** Where a run stands: a pure function of its events. */
 final readonly class BenchState
 {
@@ -59,12 +61,19 @@ final readonly class BenchState
 
     /**
      * What is not where it belongs: screws on the mat, connectors off, parts out of the phone, things put on for the work.
+     * What comes off before the customer's eyes is not among it.
      *
      * @return list<string> ids; empty if everything is accounted for
      */
     public function astray(BenchPlan $plan): array
     {
-        return [...array_keys($this->putOn), ...array_keys($this->screwsOut), ...$this->off, ...array_values(array_diff($this->partsOut, $plan->discarded))];
+        return [...array_values(array_diff(array_keys($this->putOn), $this->atHandOver())), ...array_keys($this->screwsOut), ...$this->off, ...array_values(array_diff($this->partsOut, $plan->discarded))];
+    }
+
+    /** @return list<string> what is still on and comes off at the counter, before the customer's eyes */
+    public function atHandOver(): array
+    {
+        return array_values(array_filter(array_keys($this->putOn), static fn(string $thing): bool => Film::tryFrom($thing)?->staysUntilHandOver() === true));
     }
 
     /** @return list<string> functions of a gate without an outcome; empty if the gate was waived with a reason */

@@ -150,7 +150,7 @@ final readonly class RoutePlanner
     /** @param list<string> $discarded */
     private static function trial(Phone $phone, Replacement $replacement, array $discarded): ?Trial
     {
-        if ($replacement->flexLength < $phone->panel->flexNeeded) {
+        if (!$phone->panel->canBeTried($replacement->flexLength)) {
             return null;
         }
         $connect = Trial::plugsOf($phone, $discarded);
@@ -159,7 +159,7 @@ final readonly class RoutePlanner
         }
         $boots = array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => $c->boots));
 
-        return new Trial($connect, array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])));
+        return new Trial($connect, array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])), $phone->panel->needsExtension($replacement->flexLength));
     }
 
     /**

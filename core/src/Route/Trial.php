@@ -16,8 +16,9 @@ final readonly class Trial
     /**
      * @param list<string> $connect connectors of the new part that are plugged in for the test
      * @param list<string> $live    the smallest set that must be live: those, what boots the phone, and the battery's last
+     * @param bool         $extension true if the flex reaches only over a test extension
      */
-    public function __construct(public array $connect, public array $live) {}
+    public function __construct(public array $connect, public array $live, public bool $extension = false) {}
 
     /**
      * @param list<string> $discarded parts that stay with the old part

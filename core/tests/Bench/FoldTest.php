@@ -60,7 +60,8 @@ final class FoldTest extends TestCase
             $bench->workUpTo(null);
             $state = $bench->state();
             self::assertNull($state->next($bench->plan));
-            self::assertSame([[], [], [], [], true], [$state->screwsOut, $state->off, $state->putOn, $state->wet, $state->batteryIn]);
+            self::assertSame([[], [], ['film-front' => 1], [], true], [$state->screwsOut, $state->off, $state->putOn, $state->wet, $state->batteryIn]);
+            self::assertSame([[], ['film-front']], [$state->astray($bench->plan), $state->atHandOver()]);
         }
     }
 

@@ -152,7 +152,8 @@ final class PlannerTest extends TestCase
                 --$on[$thing];
             }
         }
-        self::assertSame([], array_filter($on, static fn(int $n): bool => $n !== 0));
+        // The film on the glass comes off at the counter, and that only.
+        self::assertSame([], array_diff(array_keys(array_filter($on, static fn(int $n): bool => $n !== 0)), ['film-front']));
     }
 
     private function everyPartThatStaysIsBack(Plan $plan): void

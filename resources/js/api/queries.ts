@@ -43,6 +43,11 @@ export const queries = {
             queryFn: () => take(api.GET('/api/phone-files/{phone}/versions', { params: { path: { phone: id } } })),
         }),
     troubles: (id: string) => queryOptions({ queryKey: ['job', id, 'troubles'], queryFn: () => take(api.GET('/api/jobs/{job}/troubles', path(id))) }),
+    partOffers: (id: string, change: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'troubles', change, 'offers'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/troubles/{change}/offers', { params: { path: { job: id, change } } })),
+        }),
     possibleTroubles: (id: string, step: string) =>
         queryOptions({
             queryKey: ['job', id, 'troubles', step],

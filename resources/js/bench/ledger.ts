@@ -26,6 +26,14 @@ function sitsOn(phone: PhoneFile, id: string, replaced: readonly string[]): bool
     return carrier !== undefined && (replaced.includes(carrier) || sitsOn(phone, carrier, replaced));
 }
 
+/** What was put on and has not come off: tape, prop, clamps, films of the new part. */
+export const thingsOn = (plan: Plan, run: Pick<Run, 'done'>): string[] =>
+    net(
+        plan.steps.filter((s) => run.done.has(s.id)),
+        (s) => s.effects.puts,
+        (s) => s.effects.takes,
+    );
+
 /** Everything that is not where it belongs, from what was confirmed so far. */
 export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | 'wet'>): Ledger {
     const done = plan.steps.filter((s) => run.done.has(s.id));
@@ -68,11 +76,7 @@ export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | '
         moved: [...new Set(done.flatMap((s) => s.effects.in))]
             .filter((id) => !plan.route.discarded.includes(id) && sitsOn(phone, id, plan.route.discarded))
             .map((id) => ({ id, name: name(id) })),
-        on: net(
-            done,
-            (s) => s.effects.puts,
-            (s) => s.effects.takes,
-        ),
+        on: thingsOn(plan, run),
         wet: [...run.wet],
     };
 }

@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { useState, type SyntheticEvent } from 'react';
+import { Fragment, useState, type SyntheticEvent } from 'react';
 import { api, take, type Job, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
 import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { amount, say } from '../words/words';
+import { PartOrder } from './PartOrder';
 
 type Happened = Schemas['TroubleHappened'];
 
@@ -18,20 +19,25 @@ export function FurtherPrice({ job, currency }: { job: Job; currency: string }) 
     const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
     return all
         .filter((t) => t.quote)
-        .map((t) =>
-            t.agreed === null ? (
-                <Open key={t.id} job={job} trouble={t} currency={currency} />
-            ) : (
-                <Note key={t.id} tone="plain">
-                    {say(`trouble.${t.trouble}`)}: {t.name}.{' '}
-                    {t.agreed === '0.00' ? 'Nothing is added to the price.' : `${amount(t.agreed, currency)} more, agreed and in the price.`}
-                </Note>
-            ),
-        );
+        .map((t) => (
+            <Fragment key={t.id}>
+                {t.part && <PartOrder job={job} trouble={t} part={t.part.name} />}
+                {t.agreed === null ? (
+                    <Open job={job} trouble={t} currency={currency} />
+                ) : (
+                    <Note tone="plain">
+                        {say(`trouble.${t.trouble}`)}: {t.name}.{' '}
+                        {t.agreed === '0.00' ? 'Nothing is added to the price.' : `${amount(t.agreed, currency)} more, agreed and in the price.`}
+                    </Note>
+                )}
+            </Fragment>
+        ));
 }
 
 function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currency: string }) {
-    const [cost, setCost] = useState('');
+    const [typed, setCost] = useState<string | null>(null);
+    // What was ordered says what it costs, until somebody says otherwise.
+    const cost = typed ?? trouble.order?.price ?? '';
     const [work, setWork] = useState('0');
     const minutes = Number(work);
     const valid = /^\d{1,6}(\.\d{1,2})?$/.test(cost) && /^\d{1,3}$/.test(work) && minutes <= 480;

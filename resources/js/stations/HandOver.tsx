@@ -14,6 +14,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { queries } from '../api/queries';
+import { thingsOn } from '../bench/ledger';
 import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
@@ -29,12 +30,13 @@ export function HandOver() {
     const proof = useQuery(queries.proof(job.id));
     const unpriced = (useQuery(queries.troubles(job.id)).data?.data ?? []).filter((t) => t.quote && t.agreed === null);
     const [told, setTold] = useState(false);
+    const [bare, setBare] = useState(false);
     const [reason, setReason] = useState('');
     const close = useChange(job, () =>
         take(
             api.PUT('/api/jobs/{job}/hand-over', {
                 params: { path: { job: job.id } },
-                body: { version: job.version, customerTold: told, newFaultsReason: reason.trim() === '' ? null : reason },
+                body: { version: job.version, customerTold: told, filmOff: bare, newFaultsReason: reason.trim() === '' ? null : reason },
             }),
         ),
     );
@@ -48,6 +50,7 @@ export function HandOver() {
     const left = view.plan.steps.filter((s) => !view.run.done.has(s.id));
     const newFaults = proof.data?.newFaults ?? [];
     const final = proof.data?.gates.find((g) => g.gate === 'finished');
+    const film = thingsOn(view.plan, view.run).includes('film-front');
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
     return (
@@ -118,7 +121,7 @@ export function HandOver() {
                         At the customer’s eye
                     </Typography>
                     <Box component="ul" sx={{ m: 0, pl: 3 }}>
-                        <li>Outer film off</li>
+                        {film && <li>Outer film off</li>}
                         <li>Power on, picture and touch over the whole glass</li>
                         <li>Tray and stylus back, case and card returned</li>
                     </Box>
@@ -147,6 +150,13 @@ export function HandOver() {
                                 onChange={(e) => setReason(e.target.value)}
                                 multiline
                                 slotProps={{ htmlInput: { maxLength: 300 } }}
+                            />
+                        )}
+                        {film && (
+                            <FormControlLabel
+                                sx={{ minHeight: 48 }}
+                                control={<Checkbox checked={bare} onChange={(_, v) => setBare(v)} />}
+                                label="The outer film came off before their eyes"
                             />
                         )}
                         <FormControlLabel

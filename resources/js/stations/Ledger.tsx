@@ -17,6 +17,9 @@ interface Props {
     close: () => void;
 }
 
+/** Stays on the glass through the work; not astray. */
+const AT_HAND_OVER = 'film-front';
+
 /** Where everything is that is not in its place: screws, connectors, parts, and what was put on for the work. */
 export function Ledger({ job, phone, plan, run, close }: Props) {
     const ledger = ledgerOf(phone, plan, run);
@@ -31,11 +34,11 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
             ledger.parts.map((p) => ({ key: p.id, text: p.name, note: `${say(`where.${p.where}`)}${p.paired ? ', cannot be replaced' : ''}` })),
         ],
         ['On the new part', ledger.moved.map((p) => ({ key: p.id, text: p.name }))],
-        ['On for the work', ledger.on.map((t) => ({ key: t, text: say(`thing.${t}`) }))],
+        ['On for the work', ledger.on.map((t) => ({ key: t, text: say(`thing.${t}`), note: t === AT_HAND_OVER ? 'comes off at hand-over' : undefined }))],
         ['Wet', ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
     ];
     const left = lists.filter(([, rows]) => rows.length > 0);
-    const astray = left.some(([name]) => name !== 'On the new part');
+    const astray = left.some(([name, rows]) => name !== 'On the new part' && rows.some((r) => r.key !== AT_HAND_OVER));
     return (
         <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="ledger-title">
             <DialogTitle id="ledger-title">What is where</DialogTitle>

@@ -12,6 +12,7 @@ import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
 import { say, sayReason } from '../words/words';
 import { GateList } from './GateList';
+import { PartOrder } from './PartOrder';
 import { ProblemPanel } from './ProblemPanel';
 import { StepClock } from './StepClock';
 import { stepFigures, stepText, stepTitle } from './stepWords';
@@ -58,7 +59,7 @@ export function StepCard(p: Props) {
                         Back to the step now
                     </Button>
                 )}
-                <Happened job={job.id} />
+                <Happened job={job.id} run={run} />
                 {mine.map((r) => (
                     <Note key={r.event.id} tone="stop" role="alert">
                         <b>Not kept.</b> {sayReason(r.reason)}.{' '}
@@ -133,9 +134,10 @@ export function StepCard(p: Props) {
 }
 
 /** What a trouble has changed in the plan: the price may no longer hold. */
-function Happened({ job }: { job: string }) {
+function Happened({ job, run }: { job: string; run: Run }) {
     const all = useQuery(queries.troubles(job)).data?.data ?? [];
-    const price = all.filter((t) => t.quote && t.agreed === null);
+    const lacks = (t: (typeof all)[number]) => t.part !== null && t.order?.state !== 'ordered' && !run.done.has(`await-part:${t.part.id}`);
+    const price = all.filter((t) => t.quote && (t.agreed === null || lacks(t)));
     return (
         <>
             {price.map((t) => (
@@ -143,11 +145,19 @@ function Happened({ job }: { job: string }) {
                     <b>
                         {say(`trouble.${t.trouble}`)}: {t.name}.
                     </b>{' '}
-                    {say('reason.quote-no-longer-holds')}. <Link to={`/jobs/${job}/quote`}>To the quote</Link>
+                    {t.agreed === null ? `${say('reason.quote-no-longer-holds')}. ` : ''}
+                    {lacks(t) ? `${t.part?.name} is not ordered yet. ` : ''}
+                    <Link to={`/jobs/${job}/quote`}>To the quote</Link>
                 </Note>
             ))}
         </>
     );
+}
+
+/** Where the order of a part stands that a step waits for. */
+function Awaited({ job, part }: { job: Job; part: string }) {
+    const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
+    return all.filter((t) => t.part?.id === part).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} narrow />);
 }
 
 function StepBody({
@@ -194,6 +204,7 @@ function StepBody({
                     {say(`caution.${c}`)}
                 </Note>
             ))}
+            {step.kind === 'await-part' && <Awaited job={job} part={step.subjects[0] ?? ''} />}
             {step.gate && <GateList job={job.id} plan={plan} run={run} gate={step.gate} condition={job.condition} mayWork={mayWork && !done} />}
             <Box component="details" sx={{ color: 'text.secondary' }}>
                 <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>

@@ -54,7 +54,19 @@ export function stepText(step: Step): string[] {
     if (step.effects.takes.some((t) => t.startsWith('lens-'))) {
         lines.push('Take the cover off its lens, look that it is clean.');
     }
+    lines.push(...onAndOff(step));
     return [...lines, ...notes, ...takeOut];
+}
+
+/** Films and the test extension, which the words of a step do not name by themselves. */
+function onAndOff(step: Step): string[] {
+    const films = step.kind === 'take-off' ? [] : step.effects.takes.filter((t) => t.startsWith('film-'));
+    return [
+        ...(step.effects.takes.includes('flex-guard') ? ['Draw the flex guard off slowly: pulled, it tears the flex.'] : []),
+        ...(films.length > 0 ? [`Peel off: ${films.map((t) => say(`thing.${t}`)).join(', ')}.`] : []),
+        ...(step.effects.puts.includes('test-extension') ? ['Hang the test extension on its flex first: the flex does not reach by itself.'] : []),
+        ...(step.effects.takes.includes('test-extension') ? ['The test extension comes off its flex again.'] : []),
+    ];
 }
 
 /** Inner bonds are parted each in their own way. */

@@ -62,6 +62,11 @@ export function minutes(seconds: number): string {
     return `${Math.max(1, Math.round(seconds / 60))} min`;
 }
 
+/** A date without a time, `28 Nov`. */
+export function day(date: string): string {
+    return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+}
+
 /** Local date and time to the minute. */
 export function moment(iso: string): string {
     const at = new Date(iso);

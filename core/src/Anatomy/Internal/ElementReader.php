@@ -12,6 +12,7 @@ use Facelift\Anatomy\CutEdge;
 use Facelift\Anatomy\Driver;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Fastener;
+use Facelift\Anatomy\Film;
 use Facelift\Anatomy\FlexZone;
 use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\LayerRole;
@@ -114,10 +115,10 @@ final readonly class ElementReader
     /** @return array{string, Replacement} */
     public function replacement(Node $n): array
     {
-        $n->only('id', 'kind', 'name', 'replaces', 'brings', 'lacks', 'takeOut', 'flexLength');
+        $n->only('id', 'kind', 'name', 'replaces', 'brings', 'lacks', 'takeOut', 'flexLength', 'films');
         $id = $n->string('id');
 
-        return [$id, new Replacement($id, $n->enum('kind', ReplacementKind::class), $n->string('name'), $n->strings('replaces'), $n->strings('brings'), $n->strings('lacks'), $n->strings('takeOut'), $n->number('flexLength', 0, 300))];
+        return [$id, new Replacement($id, $n->enum('kind', ReplacementKind::class), $n->string('name'), $n->strings('replaces'), $n->strings('brings'), $n->strings('lacks'), $n->strings('takeOut'), $n->number('flexLength', 0, 300), $n->enums('films', Film::class))];
     }
 
     private function stretch(Node $n): Stretch

@@ -8,6 +8,7 @@ use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Fastener;
+use Facelift\Anatomy\Film;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Calibration\MemoryTransfer;
@@ -122,7 +123,7 @@ final class ReturnSteps
             $this->steps->add(Phase::MoveOver, Kind::ReadMemory, hands: 60, tool: 'panel programmer', because: [new Reason('read-before-binned')]);
             $this->steps->add(Phase::MoveOver, Kind::WriteMemory, hands: 60, tool: 'panel programmer', because: [new Reason('verified-by-reading-back')]);
         }
-        $this->start = $this->steps->add(Phase::MoveOver, Kind::PrepareNew, figures: ['name' => $this->request->replacement->name, 'takeOut' => implode(' ', $this->request->replacement->takeOut)], hands: 40 + 30 * \count($this->request->replacement->takeOut), because: [new Reason('films-and-guards')]);
+        $this->start = (new NewPart($this->request, $this->steps))->prepare(Phase::MoveOver);
     }
 
     private function phase(): Phase
@@ -231,7 +232,7 @@ final class ReturnSteps
         $power = $phone->powerConnector()->id;
         $plugs = Trial::plugsOf($phone, $this->route->discarded);
         $names = implode(', ', array_map($phone->nameOf(...), $plugs));
-        $this->steps->add($this->phase(), Kind::InspectNew, figures: ['name' => $this->request->replacement->name], hands: 40, because: [new Reason('inspect-before-connecting')], after: $after);
+        (new NewPart($this->request, $this->steps))->inspect($this->phase(), $after);
         $this->steps->add($this->phase(), Kind::TrialConnect, [...$plugs, $power], ['names' => $names, 'live' => implode(', ', array_map($phone->nameOf(...), [...$plugs, $power]))], $phone->connectors[$power]->face, null, Pace::PLUG_IN * (1 + \count($plugs)), cautions: ['live', 'wrist-strap'], because: [new Reason('last-moment-before-bonding')], effects: new Effects(on: [...$plugs, $power]));
         $this->steps->add($this->phase(), Kind::Gate, $plugs, ['gate' => Gate::Dry->value], hands: 60, cautions: ['live'], because: [new Reason('before-bonding')], gate: Gate::Dry);
 
@@ -311,7 +312,7 @@ final class ReturnSteps
     private function finish(): void
     {
         $this->steps->add(Phase::Finish, Kind::PutBack, $this->trays(), ['name' => implode(', ', array_map(fn(string $id): string => $this->request->phone->nameOf($id), $this->trays()))], hands: 20, because: [new Reason('trays-back')], after: [$this->start, ...array_values($this->doneBy)], effects: new Effects(in: $this->trays()));
-        $on = $this->steps->stillOn();
+        $on = array_values(array_filter($this->steps->stillOn(), static fn(string $thing): bool => Film::tryFrom($thing)?->staysUntilHandOver() !== true));
         $this->steps->add(Phase::Finish, Kind::TakeOff, figures: ['things' => implode(' ', $on)], hands: 30, because: [new Reason('work-things-off')], effects: new Effects(takes: $on));
         $this->steps->add(Phase::Finish, Kind::Charge, hands: 10, wait: 600, because: [new Reason('charge-before-last-gate')]);
         $this->gate(Gate::Finished, 'last-gate', [$this->steps->all()[\count($this->steps->all()) - 1]->id]);

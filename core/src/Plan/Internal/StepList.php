@@ -26,6 +26,8 @@ final class StepList
     private int $changes = 0;
     /** @var list<string> things put on for the work and not yet off */
     private array $on = [];
+    /** @var array<string, true> everything that was ever on */
+    private array $everOn = [];
     /** @var array<string, true> places where something wet was used and not yet confirmed dry */
     private array $wet = [];
 
@@ -56,6 +58,7 @@ final class StepList
         $this->tool = $tool ?? $this->tool;
         $this->face = $face;
         $this->on = array_values(array_diff([...$this->on, ...$effects->puts], $effects->takes));
+        $this->everOn += array_fill_keys($effects->puts, true);
         if ($effects->wets !== null) {
             $this->wet[$effects->wets] = true;
         }
@@ -89,6 +92,12 @@ final class StepList
     public function stillOn(string ...$things): array
     {
         return $things === [] ? $this->on : array_values(array_intersect($this->on, $things));
+    }
+
+    /** True if this has been on at any time. */
+    public function wasOn(string $thing): bool
+    {
+        return isset($this->everOn[$thing]);
     }
 
     /** @return list<string> places that are wet now */

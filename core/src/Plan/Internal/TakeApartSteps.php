@@ -198,13 +198,18 @@ final class TakeApartSteps
         $phone = $this->request->phone;
         $power = $phone->powerConnector()->id;
         $names = $this->names($trial->connect);
-        $this->steps->add(Phase::Trial, Kind::InspectNew, figures: ['name' => $this->request->replacement->name], hands: 40, because: [new Reason('inspect-before-connecting')], after: $after);
-        $this->steps->add(Phase::Trial, Kind::TrialConnect, [...$trial->connect, $power], ['names' => $names, 'live' => $this->names($trial->live)], $phone->connectors[$power]->face, null, Pace::PLUG_IN * (1 + \count($trial->connect)), cautions: ['live', 'wrist-strap'], because: [new Reason('smallest-live-set')], effects: new Effects(on: [...$trial->connect, $power]));
+        (new NewPart($this->request, $this->steps))->inspect(Phase::Trial, $after);
+        $extension = $trial->extension ? [NewPart::EXTENSION] : [];
+        $because = [new Reason('smallest-live-set')];
+        if ($trial->extension) {
+            $because[] = new Reason('trial-over-extension', ['flex' => $this->request->replacement->flexLength, 'needed' => $phone->panel->flexNeeded, 'extension' => $phone->panel->testExtension]);
+        }
+        $this->steps->add(Phase::Trial, Kind::TrialConnect, [...$trial->connect, $power], ['names' => $names, 'live' => $this->names($trial->live)], $phone->connectors[$power]->face, null, Pace::PLUG_IN * (1 + \count($trial->connect)), cautions: ['live', 'wrist-strap'], because: $because, effects: new Effects(on: [...$trial->connect, $power], puts: $extension));
         $this->steps->add(Phase::Trial, Kind::Gate, $trial->connect, ['gate' => Gate::Trial->value], hands: 60, cautions: ['live'], because: [new Reason('proven-before-stripped')], gate: Gate::Trial);
         if ($this->request->provesFirst()) {
             $this->steps->add(Phase::Trial, Kind::ProvePanel, $trial->connect, ['name' => $this->request->replacement->name], hands: 60, cautions: ['live'], because: [new Reason('known-good-panel-first')]);
         }
-        $done = $this->steps->add(Phase::Trial, Kind::TrialOff, [$power, ...$trial->connect], ['names' => $names], $phone->connectors[$power]->face, null, Pace::UNPLUG * (1 + \count($trial->connect)), because: [new Reason('battery-first')], effects: new Effects(off: [$power, ...$trial->connect]));
+        $done = $this->steps->add(Phase::Trial, Kind::TrialOff, [$power, ...$trial->connect], ['names' => $names], $phone->connectors[$power]->face, null, Pace::UNPLUG * (1 + \count($trial->connect)), because: [new Reason('battery-first')], effects: new Effects(off: [$power, ...$trial->connect], takes: $extension));
         $this->proven = true;
 
         return $done;

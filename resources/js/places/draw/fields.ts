@@ -117,6 +117,7 @@ export const FIELDS: Record<Group, Field[]> = {
         { key: 'brings', label: 'Brings (ids of parts)', kind: 'list', wide: true },
         { key: 'lacks', label: 'Has no hole for (ids of screws)', kind: 'list', wide: true },
         { key: 'takeOut', label: 'To be taken out of it', kind: 'list', wide: true },
+        { key: 'films', label: 'Films: film-front, film-front-over, film-back, film-camera, flex-guard', kind: 'list', optional: true, wide: true },
     ],
     openings: [
         ...named,
@@ -170,5 +171,6 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('flexNeeded', 'Flex needed for a trial, mm'),
         { key: 'readerUnderDisplay', label: 'Reader under the display', kind: 'flag' },
         number('refresh', 'Hz'),
+        number('testExtension', 'Test extension adds, mm', { optional: true }),
     ],
 };
