@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { accessible, doStep, planned, planOf, signIn, steps, type Wish } from './technician';
+import { accessible, atStep, doStep, planned, planOf, signIn, type Wish } from './technician';
 
 const jobs: Wish[] = [
     { find: 'qv-2110', phone: 'Quillon Vesper', code: 'QV-2110', customer: 'Ottilie Marsh', seen: ['Black spots'], kind: 'Display assembly', label: 'S-108' },
@@ -36,7 +36,7 @@ for (const wish of jobs) {
             await doStep(page, step);
             const next = plan.steps[i + 1];
             if (next) {
-                await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', next.id);
+                await atStep(page, next.id);
             }
         }
         await expect(page.getByRole('heading', { name: 'All steps are done' })).toBeVisible();

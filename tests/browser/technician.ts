@@ -103,22 +103,28 @@ export async function planOf(page: Page, job: string): Promise<Plan> {
 
 export const bigButton = (page: Page): Locator => page.getByRole('region', { name: 'Step', exact: true }).getByRole('button', { name: /Space$/ });
 
+export const steps = (page: Page): Locator => page.getByRole('navigation', { name: 'Steps' });
+
+/** Waits until a step, or the one named, is the one at hand. A selector is looked for at every frame, an expectation only now and then. */
+export const atStep = (page: Page, id?: string): Promise<void> =>
+    steps(page)
+        .locator(`[aria-current="step"]${id === undefined ? '' : `[data-step="${id}"]`}`)
+        .waitFor();
+
 /** Does the step at hand with the keyboard alone, and waits until it is kept. */
 export async function doStep(page: Page, step: Step): Promise<void> {
-    await expect(page.getByRole('navigation', { name: 'Steps' }).locator('[aria-current="step"]')).toBeVisible();
+    await atStep(page);
     if (step.gate !== null) {
         const all = page.getByRole('button', { name: /The other \d+ pass/ });
         await all.focus();
         await page.keyboard.press('Enter');
-        await expect(all).toBeHidden();
+        await all.waitFor({ state: 'hidden' });
         await page.locator('body').focus();
         await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     }
     if (step.wait > 0) {
         await page.keyboard.press('PageDown');
-        await expect(page.getByRole('timer')).toBeVisible();
+        await page.getByRole('timer').waitFor();
     }
     await page.keyboard.press('PageDown');
 }
-
-export const steps = (page: Page): Locator => page.getByRole('navigation', { name: 'Steps' });

@@ -21,6 +21,8 @@ final class Runs
     /** @var list<Event> */
     public array $events = [];
     private int $clock = 1_700_000_000_000;
+    /** @var array{list<Event>, BenchState}|null */
+    private ?array $folded = null;
 
     public function __construct(public readonly BenchPlan $plan) {}
 
@@ -62,9 +64,14 @@ final class Runs
         return $refusal;
     }
 
+    /** Folded once for the events that there are: a run asks many times over. */
     public function state(): BenchState
     {
-        return (new Fold())->of($this->plan, $this->events);
+        if ($this->folded === null || $this->folded[0] !== $this->events) {
+            $this->folded = [$this->events, (new Fold())->of($this->plan, $this->events)];
+        }
+
+        return $this->folded[1];
     }
 
     /** Works through the plan up to, not including, a step. */

@@ -149,7 +149,7 @@ final class AdviceTest extends TestCase
     public function testRefitRecoversAKnownCoefficientFromNoisyReadings(): void
     {
         $inside = 0;
-        for ($seed = 1; $seed <= 100; ++$seed) {
+        for ($seed = 1; $seed <= 50; ++$seed) {
             $dice = new Dice($seed);
             $true = $dice->float(60, 220);
             $run = self::curves()->run(Programme::empty()->heat(180, Source::plate(85, $true)), 6.0);
@@ -163,7 +163,7 @@ final class AdviceTest extends TestCase
             $inside += $fit->low <= $true && $true <= $fit->high ? 1 : 0;
             self::assertNull($fit->implausible, "seed $seed");
         }
-        self::assertGreaterThanOrEqual(90, $inside);
+        self::assertGreaterThanOrEqual(45, $inside);
     }
 
     /** A thermometer that comes loose now and then: what it read then is left out, whether or not some contact would explain it alone. */

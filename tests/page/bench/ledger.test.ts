@@ -62,7 +62,7 @@ describe('what is where', () => {
     it('is empty at the end but for the old part', () => {
         const done = new Map(plan.steps.map((s) => [s.id, { event: s.id, at: 1 }]));
         const end = ledgerOf(phone, plan, { done, wet: new Set() });
-        expect([end.screws, end.off, end.on]).toEqual([[], [], []]);
+        expect([end.screws, end.off, end.on]).toEqual([[], [], ['film-front']]);
         expect(end.parts.filter((p) => p.where === 'dish')).toEqual([]);
     });
 });
