@@ -14,14 +14,16 @@ const jobs: Wish[] = [
     },
 ];
 
-for (const wish of jobs) {
+for (const [n, wish] of jobs.entries()) {
+    // The counter's pages are the same for every phone: they are looked at once.
+    const look = n === 0 ? accessible : () => Promise.resolve();
     test(`${wish.phone}, ${wish.kind}: from check-in to hand-over`, async ({ page }) => {
         const faults: string[] = [];
         page.on('pageerror', (e) => faults.push(e.message));
         page.on('console', (m) => m.type() === 'error' && !/status of (401|422)/.test(m.text()) && faults.push(m.text()));
         await signIn(page);
-        await accessible(page);
-        const job = await planned(page, wish, accessible);
+        await look(page);
+        const job = await planned(page, wish, look);
         const plan = await planOf(page, job);
         expect(plan.works).toBe(true);
 
