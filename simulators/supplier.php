@@ -20,7 +20,7 @@ function offers(string $code, string $kind): array
     foreach ([['Norrby Panels', 'N', 1.0], ['Ostrava Screen Trade', 'O', 0.72]] as [$maker, $letter, $share]) {
         $noise = crc32($code . $kind . $letter);
         $cents = (int) round(((BASE[$kind] ?? SMALL) + $noise % 900) * $share);
-        $offers[] = ['sku' => $letter . '-' . strtoupper(substr(hash('sha256', $code . $kind . $letter), 0, 6)), 'name' => $maker . ', ' . $kind . ' for ' . $code, 'price' => sprintf('%d.%02d', intdiv($cents, 100), $cents % 100), 'stock' => $noise % 7, 'leadDays' => 1 + $noise % 5];
+        $offers[] = ['sku' => $letter . '-' . strtoupper(substr(hash('sha256', $code . $kind . $letter), 0, 6)), 'name' => $maker . ', ' . str_replace('-', ' ', $kind) . ' for ' . $code, 'price' => sprintf('%d.%02d', intdiv($cents, 100), $cents % 100), 'stock' => $noise % 7, 'leadDays' => 1 + $noise % 5];
     }
 
     return $offers;

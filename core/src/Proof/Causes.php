@@ -12,7 +12,7 @@ use Facelift\Route\Route;
 /** Where a failed test points to, most likely first: connectors that the route opened before everything else. */
 final readonly class Causes
 {
-    /** @return list<Reason> */
+    /** @return non-empty-list<Reason> */
     public function of(PhoneFunction $function, Phone $phone, Route $route): array
     {
         $causes = [];
@@ -22,18 +22,25 @@ final readonly class Causes
                 $causes[] = new Reason('connector-not-seated', ['connector' => $connector->name]);
             }
         }
+        // Common practice, no source.
         $usual = match ($function) {
-            PhoneFunction::FrontCamera => 'film-or-glue-over-camera',
+            PhoneFunction::FrontCamera, PhoneFunction::RearCamera => 'film-or-glue-over-camera',
             PhoneFunction::Proximity, PhoneFunction::AmbientLight => 'sensor-not-in-holder',
             PhoneFunction::Earpiece => 'mesh-clogged-or-bead-close',
             PhoneFunction::Touch => 'digitizer-flex',
-            PhoneFunction::Signal => 'coax-lead-off',
-            PhoneFunction::Image => 'connector-or-battery',
-            PhoneFunction::Keys => 'key-flex-off',
-            default => null,
+            PhoneFunction::Signal, PhoneFunction::Wifi, PhoneFunction::Call => 'coax-lead-off',
+            PhoneFunction::Image, PhoneFunction::Brightness => 'connector-or-battery',
+            PhoneFunction::Keys, PhoneFunction::HomeKey => 'key-flex-off',
+            PhoneFunction::Loudspeaker, PhoneFunction::Vibration, PhoneFunction::WirelessCharging => 'springs-not-touching',
+            PhoneFunction::Microphone => 'opening-covered',
+            PhoneFunction::Charging => 'charging-flex-off',
+            PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock => 'not-the-phones-own',
+            PhoneFunction::Stylus => 'stylus-layer-off',
+            PhoneFunction::Sim => 'tray-not-home',
+            PhoneFunction::PartNotice => 'memory-not-copied',
         };
 
-        return $usual === null ? $causes : [...$causes, new Reason($usual)];
+        return [...$causes, new Reason($usual)];
     }
 
     private function serves(Phone $phone, string $part, PhoneFunction $function): bool

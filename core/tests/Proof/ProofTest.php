@@ -11,9 +11,11 @@ use Facelift\Proof\Causes;
 use Facelift\Proof\Change;
 use Facelift\Proof\Gate;
 use Facelift\Proof\GateTests;
+use Facelift\Proof\Need;
 use Facelift\Proof\Outcome as O;
 use Facelift\Route\RoutePlanner;
 use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -69,5 +71,46 @@ final class ProofTest extends TestCase
         $causes = (new Causes())->of(F::Signal, $phone, $route);
         self::assertSame(['connector-not-seated', 'connector-not-seated', 'coax-lead-off'], array_map(static fn($r): string => $r->code, $causes));
         self::assertSame('Antenna lead, main board end', $causes[0]->figures['connector']);
+    }
+
+    /** For every shipped phone and kind of part: what is tested is what was touched, and nothing that the phone has not. */
+    #[DataProviderExternal(Phones::class, 'jobs')]
+    public function testEveryGateTestsWhatItCanAndTheLastEverythingThatWasTouched(string $id, K $kind): void
+    {
+        $plan = Phones::plan($id, $kind);
+        $phone = $plan->request->phone;
+        $last = $plan->gates[\count($plan->gates) - 1];
+        self::assertSame([Gate::CheckIn, Gate::Finished], [$plan->gates[0]->gate, $last->gate]);
+        self::assertSame($phone->functions(), $plan->gates[0]->functions, 'all of it before anything is opened');
+        foreach ($plan->gates as $gate) {
+            self::assertSame([], array_udiff($gate->functions, $phone->functions(), static fn(F $a, F $b): int => strcmp($a->value, $b->value)));
+            if (\in_array($gate->gate, [Gate::Trial, Gate::Dry, Gate::Bonded, Gate::LaidShut], true)) {
+                self::assertNotContains(Need::Owner, array_map(Need::of(...), $gate->functions), 'the owner is not at the bench');
+                self::assertContains(F::Image, $gate->functions);
+            }
+        }
+        foreach ($plan->route->moved as $part) {
+            foreach ($phone->parts[$part]->functions as $function) {
+                self::assertContains($function, $last->functions, "$part was moved");
+            }
+        }
+        foreach ($plan->route->ids() as $removal) {
+            $connector = $phone->connectors[$removal] ?? null;
+            foreach ($connector === null ? [] : $phone->parts[$connector->joins[0]]->functions as $function) {
+                self::assertContains($function, $last->functions, "$removal was open");
+            }
+        }
+    }
+
+    /** Whatever fails at the end, there is something to look at, and each cause has its own words. */
+    #[DataProviderExternal(Phones::class, 'jobs')]
+    public function testEveryFunctionThatFailsHasACauseToLookFor(string $id, K $kind): void
+    {
+        $plan = Phones::plan($id, $kind);
+        foreach ($plan->gates[\count($plan->gates) - 1]->functions as $function) {
+            $causes = (new Causes())->of($function, $plan->request->phone, $plan->route);
+            self::assertNotSame([], $causes, $function->value);
+            self::assertSame(\count($causes), \count(array_unique(array_map(static fn($r): string => $r->code . json_encode($r->figures), $causes))), $function->value . ': no cause twice');
+        }
     }
 }

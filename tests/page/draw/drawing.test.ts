@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile } from '../../../resources/js/api/client';
 import { bondMarks, endAt, withEnd } from '../../../resources/js/places/draw/bondEnds';
-import { elementsOf, freeId, GROUPS, hit, moved, selectedBy, withElement } from '../../../resources/js/places/draw/elements';
+import { elementsOf, freeId, GROUPS, hit, moved, selectedBy, sheetOf, withElement, withSheet } from '../../../resources/js/places/draw/elements';
 import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
 import { history, opened } from '../../../resources/js/places/draw/history';
 import { allRound, blank, fresh } from '../../../resources/js/places/draw/library';
@@ -118,16 +118,16 @@ describe('figures in the form', () => {
         const same = (all: Field[], tree: Record<string, unknown>, where: string) => {
             for (const f of all) {
                 const value = valueAt(tree, f.key);
-                if (value === undefined || f.kind === 'stretches' || f.kind === 'codes') {
+                if (value === undefined) {
                     continue;
                 }
                 fields++;
-                expect(read(f, shown(f, value)), `${where}.${f.key}`).toEqual(value);
+                expect(read(f, shown(f, value), value), `${where}.${f.key}`).toEqual(value);
             }
         };
         for (const file of files) {
             for (const [sheet, all] of Object.entries(SHEET_FIELDS)) {
-                same(all, file[sheet as 'body'], `${file.identity.id}.${sheet}`);
+                same(all, sheetOf(file, sheet as 'body'), `${file.identity.id}.${sheet}`);
             }
             for (const group of GROUPS) {
                 elementsOf(file, group).forEach((e) => same(FIELDS[group], e, `${file.identity.id}.${e.id}`));
@@ -153,6 +153,42 @@ describe('figures in the form', () => {
         expect(read(field('clauses'), 'a, b|c')).toEqual(['a', ['b', 'c']]);
         expect(read(field('text'), ' ')).toBeUndefined();
         expect(read(field('text', false), '')).toBe('');
+    });
+
+    it('keeps the ids of stretches that stay, what lies over them, and gives new ones an id of their own', () => {
+        const field: Field = { key: 'cut.stretches', label: 'S', kind: 'stretches' };
+        const old = [
+            { id: 'tail', side: 'bottom', from: 0, to: 72, depth: 3, behind: 'battery' },
+            { id: 'grille', side: 'top', from: 26, to: 50, depth: 2, behind: 'front camera flex', over: 'speaker grille' },
+        ];
+        expect(shown(field, old)).toBe('bottom 0 72 3 battery\ntop 26 50 2 front camera flex over: speaker grille');
+        const lines = 'bottom 0 70 3 battery\nbottom 70 72 no\ntop 26 50 2 over: speaker grille';
+        expect(read(field, lines, old)).toEqual([
+            { id: 'tail', side: 'bottom', from: 0, to: 70, depth: 3, behind: 'battery' },
+            { id: 'bottom-2', side: 'bottom', from: 70, to: 72, depth: 0, forbidden: true },
+            { id: 'grille', side: 'top', from: 26, to: 50, depth: 2, over: 'speaker grille' },
+        ]);
+        const twice = read(field, 'left 0 10 1\nleft 10 20 1\nleft 20 30 1', [{ id: 'left-2', side: 'left', from: 0, to: 30, depth: 1 }]);
+        expect(new Set((twice as { id: string }[]).map((s) => s.id)).size).toBe(3);
+    });
+
+    it('reads the connector that a region has for itself', () => {
+        const field: Field = { key: 'codes', label: 'C', kind: 'codes' };
+        const codes = [
+            { code: 'TP-1', region: 'North America', connectorCode: 'X-2' },
+            { code: 'TP-2', region: 'Europe' },
+        ];
+        expect(shown(field, codes)).toBe('TP-1 North America (X-2); TP-2 Europe');
+        expect(read(field, shown(field, codes))).toEqual(codes);
+    });
+
+    it('keeps how a phone opens outside its identity, where the file has it', () => {
+        const sheet = sheetOf(phone, 'identity');
+        expect([sheet['family'], sheet['model']]).toEqual([phone.family, phone.identity.model]);
+        const changed = withSheet(phone, 'identity', { ...sheet, family: 'rear-opening' });
+        expect([changed.family, 'family' in changed.identity]).toEqual(['rear-opening', false]);
+        expect(withSheet(phone, 'ledge', { ...phone.ledge, top: 3 }).ledge.top).toBe(3);
+        expect(selectedBy('family')).toEqual({ sheet: 'identity' });
     });
 
     it('keeps what is no number as it was typed, so that the check can name it', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ago, amount, clock, minutes, say, sayReason } from '../../../resources/js/words/words';
+import { ago, amount, clock, day, minutes, moment, say, sayReason, wordedFigures } from '../../../resources/js/words/words';
 
 describe('words', () => {
     it('puts figures into a text', () => {
@@ -34,6 +34,16 @@ describe('words', () => {
         [50 * 3_600_000, '2 days ago'],
     ])('says how long ago %d ms are', (ms, text) => {
         expect(ago(new Date(1_000_000_000_000 - ms).toISOString(), 1_000_000_000_000)).toBe(text);
+    });
+    it('says a day without a time, in every zone the same', () => {
+        expect([day('2026-11-29'), day('2027-01-01')]).toEqual(['29 Nov', '1 Jan']);
+    });
+    it('says the time alone today, and the day with it otherwise', () => {
+        expect(moment(new Date().toISOString())).toMatch(/^\d{2}:\d{2}$/);
+        expect(moment('2020-03-04T12:00:00Z')).toMatch(/^\d{1,2} Mar, \d{2}:\d{2}$/);
+    });
+    it('leaves figures alone that are no codes', () => {
+        expect(wordedFigures({ name: 'Tail screws', count: 2 })).toEqual({ name: 'Tail screws', count: 2 });
     });
     it('never says zero minutes', () => {
         expect(minutes(3)).toBe('1 min');

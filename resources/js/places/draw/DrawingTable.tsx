@@ -12,7 +12,7 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { bondMarks, endAt, withEnd, type BondEnd } from './bondEnds';
 import { drawnElements } from './drawn';
-import { elementsOf, hit, moved, withElement, withElements, freeId, GROUPS, nameOf, SHEETS, type Group, type Selected } from './elements';
+import { elementsOf, hit, moved, sheetOf, withElement, withElements, withSheet, freeId, GROUPS, nameOf, SHEETS, type Group, type Selected } from './elements';
 import { FIELDS, SHEET_FIELDS } from './fields';
 import { FilesInOut } from './FilesInOut';
 import { allRound, fresh } from './library';
@@ -150,7 +150,11 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 <FilesInOut file={file} open={(f) => act({ type: 'set', file: f })} versions={() => setVersions(true)} />
             </Box>
             <Box tabIndex={0} role="region" aria-label="Verdict" sx={{ p: 2, overflow: 'auto', borderLeft: 1, borderColor: 'divider' }}>
-                {check ? <Verdict check={check} select={setSelected} /> : <Typography>Checking …</Typography>}
+                {check ? (
+                    <Verdict check={check} part={'group' in selected && selected.group === 'replacements' ? selected.index : null} select={setSelected} />
+                ) : (
+                    <Typography>Checking …</Typography>
+                )}
             </Box>
             {versions && <Versions phone={file.identity.id} close={() => setVersions(false)} />}
         </Box>
@@ -243,7 +247,18 @@ function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps)
         }
         const sheet = selected.sheet;
         const fields = SHEET_FIELDS[sheet].filter((f) => !(fixedId && sheet === 'identity' && f.key === 'id'));
-        return <Sheet key={sheet} file={file} fields={fields} value={file[sheet]} set={(v) => set({ ...file, [sheet]: v })} faults={under(sheet)} />;
+        const value = sheetOf(file, sheet);
+        const family = Object.fromEntries(faults.filter((f) => f.path === 'family').map((f) => [f.path, f.reason]));
+        return (
+            <Sheet
+                key={sheet}
+                file={file}
+                fields={fields}
+                value={value}
+                set={(v) => set(withSheet(file, sheet, v))}
+                faults={{ ...under(sheet), ...(sheet === 'identity' ? family : {}) }}
+            />
+        );
     }
     const { group, index } = selected;
     const element = elementsOf(file, group)[index];

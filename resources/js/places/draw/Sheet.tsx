@@ -29,7 +29,7 @@ export function Sheet({ file, fields, value, set, faults }: Props) {
                     field={f}
                     file={file}
                     text={shown(f, valueAt(value, f.key))}
-                    keep={(text) => set(withValue(value, f.key, read(f, text)))}
+                    keep={(text) => set(withValue(value, f.key, read(f, text, valueAt(value, f.key))))}
                     fault={faults[f.key]}
                 />
             ))}

@@ -12,8 +12,10 @@ import { selectedBy, type Selected } from './elements';
 type Check = Schemas['PhoneCheck'];
 
 /** What is wrong, what is to be asked, and the plan as it now is: all while it is drawn. */
-export function Verdict({ check, select }: { check: Check; select: (s: Selected) => void }) {
-    const [kind, setKind] = useState(0);
+export function Verdict({ check, part, select }: { check: Check; part: number | null; select: (s: Selected) => void }) {
+    const [asked, setKind] = useState(0);
+    // The kind of part that is being drawn is the one whose plan is of interest.
+    const kind = part ?? asked;
     const plan = check.plans[kind] ?? check.plans[0];
     return (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
@@ -46,6 +48,7 @@ export function Verdict({ check, select }: { check: Check; select: (s: Selected)
                             size="small"
                             label="Kind of part"
                             value={kind < check.plans.length ? kind : 0}
+                            disabled={part !== null}
                             onChange={(e) => setKind(Number(e.target.value))}
                         >
                             {check.plans.map((p, i) => (

@@ -11,6 +11,18 @@ export type Selected = { sheet: Sheet | 'stacks' } | { group: Group; index: numb
 
 export type Element = Record<string, unknown> & { id: string };
 
+/** A sheet of figures as the form shows it: how the phone opens stands with who it is. */
+export const sheetOf = (file: PhoneFile, sheet: Sheet): Record<string, unknown> =>
+    sheet === 'identity' ? { ...file.identity, family: file.family } : file[sheet];
+
+export function withSheet(file: PhoneFile, sheet: Sheet, value: Record<string, unknown>): PhoneFile {
+    if (sheet !== 'identity') {
+        return { ...file, [sheet]: value };
+    }
+    const { family, ...identity } = value;
+    return { ...file, identity: identity as PhoneFile['identity'], family: family as PhoneFile['family'] };
+}
+
 export const elementsOf = (file: PhoneFile, group: Group): Element[] => file[group] ?? [];
 
 export const withElements = (file: PhoneFile, group: Group, elements: Element[]): PhoneFile => ({ ...file, [group]: elements });
@@ -87,6 +99,9 @@ export function selectedBy(path: string): Selected | null {
     const name = found?.[1] ?? '';
     if ((GROUPS as readonly string[]).includes(name)) {
         return { group: name as Group, index: Number(found?.[2] ?? 0) };
+    }
+    if (name === 'family') {
+        return { sheet: 'identity' };
     }
     return [...SHEETS, 'stacks'].includes(name) ? { sheet: name as Sheet | 'stacks' } : null;
 }

@@ -104,9 +104,11 @@ export const FIELDS: Record<Group, Field[]> = {
         choice('stack', 'Stack at the edge', [], { from: 'stacks', optional: true }),
         choice('batteryStack', 'Stack through the battery', [], { from: 'stacks', optional: true }),
         { key: 'joins', label: 'Joins (what is lifted, what it is lifted off)', kind: 'list', wide: true },
+        choice('noClamp', 'No clamp fits', SIDES, { optional: true }),
+        { key: 'pryPoints', label: 'Pry here (x y; x y)', kind: 'places', optional: true, wide: true },
         choice('cut.start', 'Cut from', SIDES, { optional: true }),
         choice('cut.hinge', 'Hinge side', SIDES, { optional: true }),
-        { key: 'cut.stretches', label: 'Stretches (side from to depth, a line each; no: not cut)', kind: 'stretches', optional: true, wide: true },
+        { key: 'cut.stretches', label: 'Stretches (side from to depth behind over: what; no: not cut)', kind: 'stretches', optional: true, wide: true },
         after,
     ],
     replacements: [
@@ -117,7 +119,7 @@ export const FIELDS: Record<Group, Field[]> = {
         { key: 'brings', label: 'Brings (ids of parts)', kind: 'list', wide: true },
         { key: 'lacks', label: 'Has no hole for (ids of screws)', kind: 'list', wide: true },
         { key: 'takeOut', label: 'To be taken out of it', kind: 'list', wide: true },
-        { key: 'films', label: 'Films: film-front, film-front-over, film-back, film-camera, flex-guard', kind: 'list', optional: true, wide: true },
+        { key: 'films', label: 'Films (film-back, flex-guard …)', kind: 'list', optional: true, wide: true },
     ],
     openings: [
         ...named,
@@ -136,8 +138,9 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         text('model', 'Model'),
         number('year', 'Year'),
         number('mass', 'Mass, g'),
+        choice('family', 'Opens', ['front-opening', 'rear-opening', 'front-bonded', 'screwed-chassis', 'metal-shell', 'folding-outer']),
         choice('port', 'Charge port', ['oval', 'trapezoid', 'flat', 'none'], { optional: true }),
-        { key: 'codes', label: 'Model codes (code region; code region)', kind: 'codes', wide: true },
+        { key: 'codes', label: 'Model codes (code region; code region (connector))', kind: 'codes', wide: true },
         { key: 'colours', label: 'Colours', kind: 'list', wide: true },
     ],
     body: [
@@ -162,6 +165,7 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('left', 'Left, mm'),
         number('recess', 'Recess, mm'),
         number('module', 'Module, mm'),
+        number('tolerance', 'Each may be off by, mm', { optional: true }),
     ],
     panel: [
         choice('technology', 'Technology', ['oled', 'soft-oled', 'hard-oled', 'lcd']),

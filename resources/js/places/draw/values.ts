@@ -10,6 +10,12 @@ interface Stretch {
     depth: number;
     forbidden?: boolean;
     behind?: string;
+    over?: string;
+}
+interface Code {
+    code: string;
+    region: string;
+    connectorCode?: string;
 }
 
 export function valueAt(tree: Tree, key: string): unknown {
@@ -40,13 +46,16 @@ export function shown(field: Field, value: unknown): string {
         case 'places':
             return (value as Point[]).map((p) => `${p.x} ${p.y}`).join('; ');
         case 'codes':
-            return (value as { code: string; region: string }[]).map((c) => `${c.code} ${c.region}`).join('; ');
+            return (value as Code[]).map((c) => `${c.code} ${c.region}${c.connectorCode ? ` (${c.connectorCode})` : ''}`).join('; ');
         case 'stretches':
-            return (value as Stretch[]).map((s) => [s.side, s.from, s.to, s.forbidden ? 'no' : s.depth, s.behind ?? ''].join(' ').trim()).join('\n');
+            return (value as Stretch[]).map(stretchLine).join('\n');
         default:
             return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean' ? String(value) : JSON.stringify(value);
     }
 }
+
+const stretchLine = (s: Stretch): string =>
+    [s.side, s.from, s.to, s.forbidden ? 'no' : s.depth, ...(s.behind ? [s.behind] : []), ...(s.over ? [`over: ${s.over}`] : [])].join(' ');
 
 const words = (text: string): string[] =>
     text
@@ -57,8 +66,8 @@ const words = (text: string): string[] =>
 /** A number with a point or a comma; what is none stays text, and the check names it. */
 export const figure = (text: string): number | string => (/^-?\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : text);
 
-/** What the form says, as the file wants it; undefined if it is left out. */
-export function read(field: Field, text: string): unknown {
+/** What the form says, as the file wants it; undefined if it is left out. Stretches that stay keep the ids they had. */
+export function read(field: Field, text: string, old?: unknown): unknown {
     if (text.trim() === '' && field.optional) {
         return undefined;
     }
@@ -82,28 +91,45 @@ export function read(field: Field, text: string): unknown {
                 .split(';')
                 .map((c) => c.trim())
                 .filter((c) => c !== '')
-                .map((c) => ({ code: c.split(/\s+/)[0] ?? '', region: c.split(/\s+/).slice(1).join(' ') }));
+                .map(modelCode);
         case 'stretches':
             return text
                 .split('\n')
                 .map((l) => l.trim())
                 .filter((l) => l !== '')
-                .map((l, i) => stretch(l, i));
+                .reduce<Stretch[]>((all, l) => [...all, stretch(l, [...(Array.isArray(old) ? (old as Stretch[]) : [])], all)], []);
         default:
             return text;
     }
 }
 
-function stretch(line: string, i: number): Record<string, unknown> {
-    const [side = '', from = '', to = '', depth = '', ...behind] = line.split(/\s+/);
+function modelCode(text: string): Code {
+    const [, code = '', region = '', connectorCode] = /^(\S+)\s*(.*?)(?:\s*\(([^)]*)\))?$/.exec(text) ?? [];
+    return { code, region, ...(connectorCode === undefined ? {} : { connectorCode }) };
+}
+
+/** A line such as `top 26 50 2 front camera flex over: speaker grille`; `no` for a depth: not cut. */
+function stretch(line: string, old: readonly Stretch[], above: readonly Stretch[]): Stretch {
+    const [, place = '', over] = /^(.*?)(?:\s*over:\s*(.*))?$/.exec(line) ?? [];
+    const [side = '', from = '', to = '', depth = '', ...behind] = place.trim().split(/\s+/);
     const no = depth === 'no';
+    const taken = above.map((s) => s.id);
+    // The first of the same side that no line above has: an edited stretch stays the same stretch.
+    const was = old.find((s) => s.side === side && !taken.includes(s.id));
+    const ids = [...taken, ...old.map((s) => s.id)];
+    let id = `${side}-${above.length + 1}`;
+    for (let n = above.length + 2; ids.includes(id); n++) {
+        id = `${side}-${n}`;
+    }
     return {
-        id: `${side}-${i + 1}`,
+        id: was?.id ?? id,
         side,
-        from: figure(from),
-        to: figure(to),
-        depth: no ? 0 : figure(depth),
+        // What is no number stays as it was typed: the check names it.
+        from: figure(from) as number,
+        to: figure(to) as number,
+        depth: no ? 0 : (figure(depth) as number),
         ...(no ? { forbidden: true } : {}),
         ...(behind.length > 0 ? { behind: behind.join(' ') } : {}),
+        ...(over ? { over } : {}),
     };
 }
