@@ -71,6 +71,14 @@ final readonly class Plan
         return max([$clock, ...array_values($done)]) + $laidAside;
     }
 
+    /** How often the battery is plugged in: at the end, and once more for every test before that. */
+    public function batteryCycles(): int
+    {
+        $power = $this->request->phone->powerConnector()->id;
+
+        return \count(array_filter($this->steps, static fn(Step $s): bool => \in_array($power, $s->effects->on, true)));
+    }
+
     /** s */
     public function handsOn(): float
     {

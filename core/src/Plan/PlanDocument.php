@@ -96,7 +96,7 @@ final readonly class PlanDocument
             'states' => $plan->route->removals->explored,
             'screws' => \count($plan->mat->places),
             'elapsed' => round($plan->elapsed()),
-            'batteryCycles' => $plan->route->trial === null ? 1 : 2,
+            'batteryCycles' => $plan->batteryCycles(),
         ];
     }
 

@@ -9,6 +9,7 @@ use Facelift\Bench\BenchPlan;
 use Facelift\Document\Unreadable;
 use Facelift\Plan\PlanDocument;
 use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class PlanDocumentTest extends TestCase
@@ -30,6 +31,16 @@ final class PlanDocumentTest extends TestCase
     {
         $this->expectException(Unreadable::class);
         BenchPlan::of(['steps' => [['id' => 'x']]], 'battery-plug');
+    }
+
+    /** Once at the end, and once more where the new part is tried or tested dry; a plan that tests dry has no trial. */
+    #[TestWith(['quillon-vesper', K::DisplayAssembly, 2])]
+    #[TestWith(['quillon-vesper', K::GlassOnly, 1])]
+    #[TestWith(['brasca-larch', K::DisplayAssembly, 2])]
+    #[TestWith(['tivane-anvil', K::DisplayAssembly, 2])]
+    public function testEveryTestBeforeTheEndTakesTheBatteryOnceMore(string $phone, K $kind, int $cycles): void
+    {
+        self::assertSame($cycles, Phones::plan($phone, $kind)->batteryCycles());
     }
 
     public function testTheSameJobGivesTheSameDocument(): void
