@@ -35,7 +35,7 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
         Id: 'tivane-pivot',
         Maker: 'Tivane',
         Model: 'Pivot',
-        'Model codes (code region; code region)': 'TP-1 Europe; TP-2 North America',
+        'Model codes (code region (connector); …)': 'TP-1 Europe; TP-2 North America',
         Colours: 'dusk, salt',
     });
     await page.getByRole('button', { name: 'Stacks', exact: true }).click();

@@ -140,7 +140,7 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('mass', 'Mass, g'),
         choice('family', 'Opens', ['front-opening', 'rear-opening', 'front-bonded', 'screwed-chassis', 'metal-shell', 'folding-outer']),
         choice('port', 'Charge port', ['oval', 'trapezoid', 'flat', 'none'], { optional: true }),
-        { key: 'codes', label: 'Model codes (code region; code region (connector))', kind: 'codes', wide: true },
+        { key: 'codes', label: 'Model codes (code region (connector); …)', kind: 'codes', wide: true },
         { key: 'colours', label: 'Colours', kind: 'list', wide: true },
     ],
     body: [
