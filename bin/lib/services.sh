@@ -114,8 +114,34 @@ start_fpm() {
 port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:$argv[1]") ? 0 : 1);' "$1"; }
 free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
 
+# free_ports N: so many different ones, held open together while they are looked for.
+free_ports() { php -r 'for ($i = 0; $i < (int) $argv[1]; ++$i) { $held[] = $s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1], "\n"; }' "$1"; }
+
+# came_up NAME COMMAND…: waits until it answers; false as soon as its process is gone, such as for a port that somebody else has taken meanwhile.
+came_up() {
+    local name=$1 i
+    shift
+    for i in $(seq 1 300); do
+        "$@" >/dev/null 2>&1 && return
+        kill -0 "$(cat "$RUN/$name.pid")" 2>/dev/null || return 1
+        sleep 0.1
+    done
+    return 1
+}
+
+# on_free_ports NAME STARTER: a port can be taken between being found and being used, so it is tried three times.
+on_free_ports() {
+    local try
+    for try in 1 2 3; do
+        "$2" "$1" && return
+        stop_one "$1" KILL
+    done
+    die "$1 did not come up; see $VAR/log"
+}
+
 # start_simulator NAME: a stand-in for a service outside, on a free port of its own; sets FACELIFT_NAME_URL.
-start_simulator() {
+start_simulator() { on_free_ports "$1" simulator_on_a_port; }
+simulator_on_a_port() {
     local name=$1 port
     port=$(free_port)
     rm -f "$RUN/$name.mode"
@@ -123,19 +149,22 @@ start_simulator() {
     SIMULATOR_STATE="$RUN" PHP_CLI_SERVER_WORKERS=3 setsid php -d variables_order=EGPCS -d "error_log=$DATA/log/$name.php.log" -S "127.0.0.1:$port" "$ROOT/simulators/$name.php" >"$VAR/log/$name.log" 2>&1 </dev/null &
     printf '%s\n' "$!" >"$RUN/$name.pid"
     export "FACELIFT_${name^^}_URL=http://127.0.0.1:$port"
-    wait_for "$name" php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/mode"
+    came_up "$name" php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/mode"
 }
 
 # start_thermometer [MILLISECONDS]: the stand-in that streams readings; sets FACELIFT_THERMOMETER, and where it takes commands.
 start_thermometer() {
-    local port control
-    port=$(free_port)
-    control=$(free_port)
-    setsid php -d "error_log=$DATA/log/thermometer.php.log" "$ROOT/simulators/thermometer.php" "$port" "$control" "${1:-1000}" >"$VAR/log/thermometer.log" 2>&1 </dev/null &
+    THERMOMETER_PACE=${1:-1000}
+    on_free_ports thermometer thermometer_on_ports
+}
+thermometer_on_ports() {
+    local ports
+    mapfile -t ports < <(free_ports 2)
+    setsid php -d "error_log=$DATA/log/thermometer.php.log" "$ROOT/simulators/thermometer.php" "${ports[0]}" "${ports[1]}" "$THERMOMETER_PACE" >"$VAR/log/thermometer.log" 2>&1 </dev/null &
     printf '%s\n' "$!" >"$RUN/thermometer.pid"
-    printf '%s\n' "$control" >"$RUN/thermometer.control"
-    export FACELIFT_THERMOMETER="127.0.0.1:$port" FACELIFT_THERMOMETER_CONTROL="$control"
-    wait_for thermometer tell_thermometer off
+    printf '%s\n' "${ports[1]}" >"$RUN/thermometer.control"
+    export FACELIFT_THERMOMETER="127.0.0.1:${ports[0]}" FACELIFT_THERMOMETER_CONTROL="${ports[1]}"
+    came_up thermometer tell_thermometer off
 }
 
 # tell_thermometer COMMAND…: what the stand-in is to do, see simulators/README.md
