@@ -23,7 +23,7 @@ final readonly class OrderPart
     /**
      * @param string $id client-made
      *
-     * @throws Conflict If nothing is to be ordered, it is no longer offered, or another order stands.
+     * @throws Conflict If nothing is to be ordered, it is no longer offered, another order stands, or the supplier declines: then nothing is kept.
      */
     public function __invoke(Job $job, User $user, string $change, string $id, string $sku): PartOrder
     {
@@ -72,12 +72,18 @@ final readonly class OrderPart
         return $there;
     }
 
+    /** @throws Conflict If the supplier declines. */
     private function ask(Job $job, PartOrder $order, string $kind): void
     {
         try {
             $said = $this->supplier->order($order, $job->model_code, $kind);
             $order->update(['state' => 'ordered', 'reference' => $said['reference'], 'lead_days' => $said['leadDays'], 'due_on' => Carbon::today()->addDays($said['leadDays']), 'fault' => null]);
         } catch (NoGoodAnswer $e) {
+            if ($e->declined) {
+                // It knows the order by its id, so a no means that there is none: another may be chosen.
+                $order->delete();
+                throw Conflict::notReachable(sprintf('The supplier does not take the order for %s: price or stock have changed. Ask it anew.', $order->sku));
+            }
             $order->update(['fault' => $e->fault]);
         }
     }

@@ -72,13 +72,16 @@ final class PartOrderTest extends TestCase
         self::assertSame(1, PartOrder::query()->count());
     }
 
-    public function testAPriceThatHasMovedIsNotPaid(): void
+    public function testAPriceThatHasMovedIsNotPaidAndAnotherOfferCanBeTaken(): void
     {
         $t = $this->torn();
         $path = "/jobs/$t->job/troubles/$this->change";
         $sku = $this->ask('POST', "$path/offers", status: 200)->json('offers.0.sku');
         SupplierPrice::query()->update(['offers' => json_encode([['sku' => $sku, 'name' => 'Cheaper once', 'price' => '0.50', 'stock' => 1, 'leadDays' => 1]])]);
-        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 200)->assertJsonPath('state', 'asked')->assertJsonPath('fault', 'refused');
+        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 409)->assertJsonPath('code', 'not-reachable');
+        self::assertSame(0, PartOrder::query()->count(), 'a no is no order');
+        $other = $this->ask('POST', "$path/offers", status: 200)->json('offers.1.sku');
+        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $other], 200)->assertJsonPath('state', 'ordered')->assertJsonPath('sku', $other);
     }
 
     public function testOnlyWhatIsOfferedAndAskedForCanBeOrderedByThoseWhoWork(): void

@@ -7,7 +7,7 @@ namespace App\Support\Outside;
 /** A service outside did not answer, or answered nonsense. */
 final class NoGoodAnswer extends \RuntimeException
 {
-    private function __construct(string $message, public readonly string $fault)
+    private function __construct(string $message, public readonly string $fault, public readonly bool $declined = false)
     {
         parent::__construct($message);
     }
@@ -22,9 +22,10 @@ final class NoGoodAnswer extends \RuntimeException
         return new self('It does not answer: ' . $why, 'unreachable');
     }
 
+    /** Declined, and not only out of order, if the fault lies with what was asked: a 4xx. */
     public static function refused(int $status): self
     {
-        return new self(sprintf('It answered %d.', $status), 'refused');
+        return new self(sprintf('It answered %d.', $status), 'refused', $status >= 400 && $status < 500);
     }
 
     public static function nonsense(string $what): self

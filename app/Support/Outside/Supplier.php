@@ -56,11 +56,20 @@ final readonly class Supplier
         $faults = new Faults();
         $n = Node::root($this->caller->put('/orders/' . $order->id, ['sku' => $order->sku, 'code' => $code, 'kind' => $kind, 'price' => $order->price]), $faults);
         $said = ['reference' => $n->string('reference'), 'leadDays' => $n->int('leadDays', 0, 365)];
-        if ($n->string('sku') !== $order->sku || $n->string('price') !== $order->price || mb_strlen($said['reference']) > 40 || $faults->any()) {
+        if ($n->string('sku') !== $order->sku || !self::same($n->string('price'), $order->price) || mb_strlen($said['reference']) > 40 || $faults->any()) {
             throw NoGoodAnswer::nonsense('sku, price, reference or leadDays');
         }
 
         return $said;
+    }
+
+    private static function same(string $said, string $kept): bool
+    {
+        try {
+            return Money::of($said)->equals(Money::of($kept));
+        } catch (NotAnAmount) {
+            return false;
+        }
     }
 
     /**

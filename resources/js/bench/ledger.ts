@@ -26,6 +26,9 @@ function sitsOn(phone: PhoneFile, id: string, replaced: readonly string[]): bool
     return carrier !== undefined && (replaced.includes(carrier) || sitsOn(phone, carrier, replaced));
 }
 
+/** Stays on the glass through the work and comes off before the customer's eyes; not astray. */
+export const AT_HAND_OVER = 'film-front';
+
 /** What was put on and has not come off: tape, prop, clamps, films of the new part. */
 export const thingsOn = (plan: Plan, run: Pick<Run, 'done'>): string[] =>
     net(

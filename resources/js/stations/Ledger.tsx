@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import type { PhoneFile, Plan } from '../api/client';
-import { ledgerOf } from '../bench/ledger';
+import { AT_HAND_OVER, ledgerOf } from '../bench/ledger';
 import type { Run } from '../bench/run';
 import { say } from '../words/words';
 
@@ -16,9 +16,6 @@ interface Props {
     run: Run;
     close: () => void;
 }
-
-/** Stays on the glass through the work; not astray. */
-const AT_HAND_OVER = 'film-front';
 
 /** Where everything is that is not in its place: screws, connectors, parts, and what was put on for the work. */
 export function Ledger({ job, phone, plan, run, close }: Props) {

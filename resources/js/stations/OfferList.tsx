@@ -24,12 +24,10 @@ interface Props {
     ask: () => void;
     /** What is done with an offer; left out where nothing can be ordered yet. */
     order?: ((offer: Offer) => void) | undefined;
-    /** Beside the mat there is room for two columns only. */
-    narrow?: boolean;
 }
 
 /** What the supplier offers, how old its prices are, and what went wrong the last time it was asked. */
-export function OfferList({ title, answer, asking, ask, order, narrow = false }: Props) {
+export function OfferList({ title, answer, asking, ask, order }: Props) {
     return (
         <>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
@@ -54,8 +52,8 @@ export function OfferList({ title, answer, asking, ask, order, narrow = false }:
                     key={o.sku}
                     sx={{
                         display: 'grid',
-                        gridTemplateColumns: narrow ? '1fr auto' : `110px 1fr 110px 110px 110px${order ? ' 96px' : ''}`,
-                        columnGap: 2,
+                        gridTemplateColumns: `110px 1fr 110px 110px 110px${order ? ' 96px' : ''}`,
+                        gap: 2,
                         alignItems: 'center',
                         py: 0.75,
                         borderBottom: 1,

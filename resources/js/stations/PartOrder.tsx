@@ -15,7 +15,7 @@ import { FAULT, OfferList, type Offer } from './OfferList';
 type Happened = Schemas['TroubleHappened'];
 
 /** The part that a trouble asks for: ordered once, however often it is tried, and where the order stands. */
-export function PartOrder({ job, trouble, part, narrow = false }: { job: Job; trouble: Happened; part: string; narrow?: boolean }) {
+export function PartOrder({ job, trouble, part }: { job: Job; trouble: Happened; part: string }) {
     const path = { job: job.id, change: trouble.id };
     const known = useQuery(queries.partOffers(job.id, trouble.id));
     const ask = useMutation({
@@ -36,7 +36,6 @@ export function PartOrder({ job, trouble, part, narrow = false }: { job: Job; tr
             {there === null ? (
                 <OfferList
                     title={`To order: ${part}`}
-                    narrow={narrow}
                     answer={known.data}
                     asking={ask.isPending}
                     ask={() => ask.mutate()}

@@ -154,10 +154,10 @@ function Happened({ job, run }: { job: string; run: Run }) {
     );
 }
 
-/** Where the order of a part stands that a step waits for. */
+/** Where the order of a part stands that a step waits for; what is not ordered yet is said above, and is ordered at the quote. */
 function Awaited({ job, part }: { job: Job; part: string }) {
     const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
-    return all.filter((t) => t.part?.id === part).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} narrow />);
+    return all.filter((t) => t.part?.id === part && t.order !== null).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
 function StepBody({

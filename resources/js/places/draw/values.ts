@@ -97,7 +97,7 @@ export function read(field: Field, text: string, old?: unknown): unknown {
                 .split('\n')
                 .map((l) => l.trim())
                 .filter((l) => l !== '')
-                .reduce<Stretch[]>((all, l) => [...all, stretch(l, [...(Array.isArray(old) ? (old as Stretch[]) : [])], all)], []);
+                .reduce<Stretch[]>((all, l) => [...all, stretch(l, Array.isArray(old) ? (old as Stretch[]) : [], all)], []);
         default:
             return text;
     }
