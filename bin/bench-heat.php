@@ -50,9 +50,9 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
     $data = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
     $phone = (new PhoneReader())->read($data);
     foreach (array_filter($phone->bonds, static fn(Bond $b): bool => $b->cut !== null) as $bond) {
-        $edge = $phone->stacks[(string) $bond->stack];
+        $edge = $phone->stacks[(string) $bond->warming?->edge];
         $window = AdhesiveWindow::of($bond->adhesive, AdhesiveState::Fresh);
-        $region = new Region($edge, $phone->stacks[(string) $bond->batteryStack], $window);
+        $region = new Region($edge, $phone->stacks[(string) $bond->warming?->centre], $window);
         $points = 0;
         $whole = $median(static function () use ($region, $window, &$points): void {
             $points = count((new HeatAdvisor())->advise($region, Source::plate(85), $window, new Limits())->points);
@@ -68,7 +68,7 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
                 $means[] = $lane->meanOf(1);
             }
         });
-        $other = $scipy(['layers' => $data['stacks'][(string) $bond->stack]['layers'], 'finest' => 8, 'contact' => Source::plate(85)->coefficient, 'set' => 85, 'room' => 22, 'seconds' => 300, 'layer' => 1, 'times' => range(4, 300, 4), 'means' => $means]);
+        $other = $scipy(['layers' => $data['stacks'][(string) $bond->warming?->edge]['layers'], 'finest' => 8, 'contact' => Source::plate(85)->coefficient, 'set' => 85, 'room' => 22, 'seconds' => 300, 'layer' => 1, 'times' => range(4, 300, 4), 'means' => $means]);
         printf("%-28s %8.2f %8.1f %8d %8.2f %8s %10s\n", $phone->identity->name() . ', ' . $bond->id, $curve, $whole, $points, $alone, $other === null ? 'none' : sprintf('%.2f', $other['ms']), $other === null ? '' : sprintf('%.2f', $alone / $other['ms']));
         if ($other !== null) {
             printf("%-28s error of the bond side: PHP %.4f K, SciPy %.4f K at tolerance %g\n", '', $other['php'], $other['error'], $other['tolerance']);

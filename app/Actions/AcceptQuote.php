@@ -47,6 +47,8 @@ final readonly class AcceptQuote
                 $locked->accepted_at = Carbon::now();
                 $locked->promised_at = $this->promise->of($locked, $option->plan);
                 $locked->plan = null;
+                $locked->plan_works = null;
+                $locked->next_step = null;
                 $locked->heat_source = null;
             });
         });
@@ -55,7 +57,7 @@ final readonly class AcceptQuote
     private function option(Job $job, string $kind, int $itemId, string $gross): QuoteOption
     {
         foreach ($this->quoting->options($job) as $option) {
-            if ($option->plan->request->replacement->kind->value === $kind) {
+            if ($option->plan->basis->replacement->kind->value === $kind) {
                 if ($option->item?->id !== $itemId || $option->price === null) {
                     throw Conflict::quoteMoved('The part of this option is no longer free.');
                 }
@@ -74,7 +76,7 @@ final readonly class AcceptQuote
 
     private function reserve(Job $locked, QuoteOption $option, int $itemId): void
     {
-        $locked->kind = $option->plan->request->replacement->kind;
+        $locked->kind = $option->plan->basis->replacement->kind;
         $this->choose->reserve($locked, $itemId);
     }
 
@@ -102,7 +104,7 @@ final readonly class AcceptQuote
         $item = $option->item ?? new ShelfItem();
 
         return [
-            'kind' => $option->plan->request->replacement->kind->value, 'name' => $option->plan->request->replacement->name,
+            'kind' => $option->plan->basis->replacement->kind->value, 'name' => $option->plan->basis->replacement->name,
             'item' => $item->id, 'label' => $item->label, 'part' => $item->name, 'handsOn' => round($option->plan->handsOn()),
             'money' => $option->money(true), 'warranty' => $warranty, 'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
             'insured' => (string) $insured, 'due' => (string) $gross->minus($insured),

@@ -9,62 +9,70 @@ use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\User;
 use App\Support\Runs;
+use App\Support\Standing;
 use Facelift\Bench\Event;
 use Facelift\Bench\Refusal;
-use Facelift\Bench\Rules;
-use Facelift\Document\Reason;
+use Facelift\Bench\Run;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps events of a run, each checked against the state that those before it leave. */
+/** Keeps events of a run, each checked against where those before it leave the run. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs) {}
+    public function __construct(private Runs $runs, private Standing $standing) {}
 
     /**
      * @param list<Event> $events
      *
-     * @return array{accepted: list<string>, refused: list<array{id: string, reason: array<string, mixed>, mayPass: bool}>}
-     *
      * @throws Conflict If the job has no plan that works, or is closed.
      */
-    public function __invoke(Job $job, User $user, array $events): array
+    public function __invoke(Job $job, User $user, array $events): Appended
     {
-        return DB::connection()->transaction(function () use ($job, $user, $events): array {
+        return DB::connection()->transaction(function () use ($job, $user, $events): Appended {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            $kept = $this->runs->events($locked);
-            $answer = ['accepted' => [], 'refused' => []];
+            $run = $this->runs->run($locked);
+            $taken = $this->taken($locked, $run, $events);
+            $answer = new Appended($run);
+            $rows = [];
             foreach ($events as $event) {
-                $refusal = $this->keep($locked, $user, $event, $kept);
-                if ($refusal === null) {
-                    $answer['accepted'][] = $event->id;
-                } else {
-                    $answer['refused'][] = ['id' => $event->id, 'reason' => $refusal->reason->toArray(), 'mayPass' => $refusal->mayPass];
+                $refusal = $this->refusal($locked, $answer->run, $event, $taken);
+                if ($refusal === null && !$answer->run->knows($event->id)) {
+                    $rows[] = ['id' => $event->id, 'job_id' => $locked->id, 'type' => $event->type->value, 'at' => $event->at, 'data' => json_encode((object) $event->data, JSON_THROW_ON_ERROR), 'user_id' => $user->id];
                 }
+                $answer = $refusal === null ? $answer->kept($event) : $answer->refused($event, $refusal);
+            }
+            if ($rows !== []) {
+                BenchEvent::query()->insert($rows);
+                $this->standing->moved($locked, $answer->run);
+                $locked->save();
             }
 
             return $answer;
         }, 3);
     }
 
-    /** @param list<Event> $kept */
-    private function keep(Job $job, User $user, Event $event, array &$kept): ?Refusal
+    /** @param list<string> $taken ids that belong to another job */
+    private function refusal(Job $job, Run $run, Event $event, array $taken): ?Refusal
     {
-        $state = $this->runs->fold($job, $kept);
-        if (isset($state->known[$event->id])) {
+        if ($run->knows($event->id)) {
             return null;
         }
         if ($job->handed_over_at !== null) {
             throw Conflict::closed($job);
         }
-        $refusal = (new Rules())->check($this->runs->plan($job), $state, $event);
-        if ($refusal === null && BenchEvent::query()->whereKey($event->id)->exists()) {
-            $refusal = new Refusal(new Reason('id-used'), false);
-        }
-        if ($refusal === null) {
-            BenchEvent::query()->create(['id' => $event->id, 'job_id' => $job->id, 'type' => $event->type, 'at' => $event->at, 'data' => $event->data, 'user_id' => $user->id]);
-            $kept[] = $event;
-        }
 
-        return $refusal;
+        return $run->refusal($event) ?? (in_array($event->id, $taken, true) ? Refusal::never('id-used') : null);
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return list<string>
+     */
+    private function taken(Job $job, Run $run, array $events): array
+    {
+        $new = array_filter($events, static fn(Event $e): bool => !$run->knows($e->id));
+        $ids = array_values(array_map(static fn(Event $e): string => $e->id, $new));
+
+        return $ids === [] ? [] : array_values(array_filter(BenchEvent::query()->whereIn('id', $ids)->where('job_id', '!=', $job->id)->pluck('id')->all(), is_string(...)));
     }
 }

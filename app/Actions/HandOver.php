@@ -13,7 +13,9 @@ use App\Models\ShelfItem;
 use App\Support\ProofTable;
 use App\Support\Runs;
 use App\Support\ShopBook;
+use App\Support\Words;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Proof\Gate;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -21,7 +23,7 @@ use Illuminate\Validation\ValidationException;
 /** Closes a job once everything is done, tested or waived with a reason, and told to the customer; what is open is refused as invalid, field by field. */
 final readonly class HandOver
 {
-    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof, private ShopBook $book) {}
+    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof, private ShopBook $book, private Words $words) {}
 
     /**
      * @throws Conflict If the job was changed meanwhile.
@@ -56,20 +58,19 @@ final readonly class HandOver
     /** @return array<string, string> */
     private function faults(Job $job, bool $customerTold, ?string $newFaultsReason, bool $filmOff): array
     {
-        $plan = $this->runs->plan($job);
-        $state = $this->runs->state($job);
+        $run = $this->runs->run($job);
         $faults = [];
-        foreach (array_keys($plan->gates) as $gate) {
-            $open = $gate === 'check-in' ? [] : $state->untested($plan, $gate);
+        foreach ($run->plan->gates as $gate => $tests) {
+            $open = $tests->gate === Gate::CheckIn ? [] : $run->untested($tests->gate);
             if ($open !== []) {
                 $faults['gate.' . $gate] = 'Not tested: ' . implode(', ', $open) . '. Test them, or write the reason at the gate.';
             }
         }
-        $next = $state->next($plan);
+        $next = $run->next();
         if ($next !== null) {
-            $faults['bench'] = 'Not done yet: ' . $next . '.';
+            $faults['bench'] = 'Not done yet: ' . $this->words->coded('step.' . $next->kind()->value, $next->act->figures) . '.';
         }
-        if ($this->proof->newFaults($job, $state) !== [] && trim((string) $newFaultsReason) === '') {
+        if ($this->proof->newFaults($job, $run) !== [] && trim((string) $newFaultsReason) === '') {
             $faults['newFaultsReason'] = 'A function that worked at check-in fails now. Write what was agreed with the customer.';
         }
         if ($job->part === null) {
@@ -78,7 +79,7 @@ final readonly class HandOver
         if (PlanChange::query()->where('job_id', $job->id)->where('quote', true)->whereNull('priced_at')->exists()) {
             $faults['price'] = 'A trouble at the bench changed the price. Agree at Quote on what is added, even if that is nothing.';
         }
-        if ($state->atHandOver() !== [] && !$filmOff) {
+        if ($run->state->ledger->atHandOver() !== [] && !$filmOff) {
             $faults['filmOff'] = 'The outer film is still on the glass. Take it off before the customer\'s eyes.';
         }
         if (!$customerTold) {

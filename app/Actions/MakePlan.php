@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Exceptions\Conflict;
 use App\Models\Job;
 use App\Support\Planning;
+use App\Support\Standing;
 use App\Support\Stations;
 use Facelift\Document\Unreadable;
 use Facelift\Fit\OldPanel;
@@ -17,7 +18,12 @@ use Facelift\Plan\School;
 /** Computes the plan of a job and keeps it with the job: the bench works from exactly what was shown. */
 final readonly class MakePlan
 {
-    public function __construct(private ChangeJob $change, private Planning $planning, private Stations $stations) {}
+    public function __construct(
+        private ChangeJob $change,
+        private Planning $planning,
+        private Stations $stations,
+        private Standing $standing,
+    ) {}
 
     /**
      * @param array<string, mixed> $source as `SourceReader` reads it
@@ -29,14 +35,14 @@ final readonly class MakePlan
     {
         $this->stations->mustReach('plan', $job);
 
-        $heat = (new SourceReader())->read($source);
+        // Made before the row is locked: the version says whether what it was made from still holds.
+        $as = (clone $job)->fill(['school' => $school, 'old_panel' => $old]);
+        $plan = $this->planning->plan($as, (new SourceReader())->read($source));
+        $document = (new PlanDocument())->json($plan);
 
-        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $heat, $old, $school): void {
-            $locked->school = $school;
-            $locked->old_panel = $old;
-            $plan = $this->planning->plan($locked, $heat);
-            $locked->heat_source = $source;
-            $locked->plan = (new PlanDocument())->json((new PlanDocument())->write($plan));
+        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $plan, $document, $old, $school): void {
+            $locked->fill(['school' => $school, 'old_panel' => $old, 'heat_source' => $source, 'plan' => $document]);
+            $this->standing->planned($locked, $plan);
         });
     }
 }

@@ -12,7 +12,6 @@ use App\Models\SupplierReturn;
 use App\Models\User;
 use App\Support\Runs;
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Bench\BenchState;
 use Illuminate\Support\Str;
 
 /** A part fails on the bench. Before it is glued it goes back to its supplier; once glued in, no supplier takes it. */
@@ -48,14 +47,6 @@ final readonly class PartFailed
     /** True once the new part lies in its adhesive. */
     private function isGlued(Job $job): bool
     {
-        $standing = $this->runs->standing($job);
-        if ($standing === null) {
-            return false;
-        }
-        /** @var BenchState $state */
-        $state = $standing[0];
-        $bonds = array_filter(array_keys($state->done), static fn(string $step): bool => str_starts_with($step, 'close-bond:') || str_starts_with($step, 'laminate'));
-
-        return $bonds !== [];
+        return $job->plan_works === true && $this->runs->run($job)->isGlued();
     }
 }

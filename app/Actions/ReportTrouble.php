@@ -9,11 +9,12 @@ use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\PlanChange;
 use App\Models\User;
-use App\Support\Documents;
-use App\Support\PhoneLibrary;
 use App\Support\Runs;
+use App\Support\Standing;
 use Facelift\Bench\Aftermath;
 use Facelift\Bench\Amendment;
+use Facelift\Bench\Consequence;
+use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Document\Reason;
 use Facelift\Plan\PlanDocument;
@@ -23,7 +24,7 @@ use Illuminate\Validation\ValidationException;
 /** Keeps a trouble, and the plan anew from where the phone now stands; the plan before it stays in the record. */
 final readonly class ReportTrouble
 {
-    public function __construct(private Runs $runs, private PhoneLibrary $phones) {}
+    public function __construct(private Runs $runs, private Standing $standing) {}
 
     /**
      * @throws Conflict            If the job is closed.
@@ -39,17 +40,33 @@ final readonly class ReportTrouble
             if ($locked->handed_over_at !== null) {
                 throw Conflict::closed($locked);
             }
-            $plan = $this->runs->plan($locked);
-            $consequence = (new Aftermath($this->phones->phone($locked->phone), $plan))->at($step, $trouble, $subject) ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
-            $state = $this->runs->state($locked);
-            $before = Documents::stored($locked, 'plan');
-            PlanChange::query()->create(['id' => $id, 'job_id' => $locked->id, 'at' => $at, 'trouble' => $trouble, 'subject' => $subject, 'step' => $step, 'because' => array_map(static fn(Reason $r): array => $r->toArray(), $consequence->because), 'quote' => $consequence->quote, 'part' => $consequence->part, 'before' => $before, 'user_id' => $user->id]);
-            BenchEvent::query()->create(['id' => $id, 'job_id' => $locked->id, 'type' => EventType::Trouble, 'at' => $at, 'data' => ['step' => $step, 'kind' => $trouble, 'subject' => $subject], 'user_id' => $user->id]);
-            $locked->plan = (new PlanDocument())->json((new Amendment())->of($locked->plan ?? [], $state, $consequence));
+            $run = $this->runs->run($locked);
+            $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
+                ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
+            $event = new Event($id, EventType::Trouble, $at, ['step' => $step, 'kind' => $trouble, 'subject' => $subject]);
+            $this->keep($locked, $user, $event, $consequence);
+            $plan = (new Amendment($run))->of($consequence);
+            $locked->plan = (new PlanDocument())->json($plan);
+            $this->standing->moved($locked, $run->under($plan)->with($event));
             ++$locked->version;
             $locked->save();
 
             return $locked;
         }, 3);
+    }
+
+    private function keep(Job $job, User $user, Event $event, Consequence $consequence): void
+    {
+        $shared = ['id' => $event->id, 'job_id' => $job->id, 'at' => $event->at, 'user_id' => $user->id];
+        PlanChange::query()->create($shared + [
+            'trouble' => $event->text('kind'),
+            'subject' => $event->text('subject'),
+            'step' => $event->step(),
+            'because' => array_map(static fn(Reason $r): array => $r->toArray(), $consequence->because),
+            'quote' => $consequence->quote,
+            'part' => $consequence->part,
+            'before' => (string) $job->plan,
+        ]);
+        BenchEvent::query()->create($shared + ['type' => EventType::Trouble, 'data' => $event->data]);
     }
 }

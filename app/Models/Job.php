@@ -34,8 +34,9 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
  * @property School                         $school            how parts go over to a new frame
  * @property OldPanel                       $old_panel         what is to become of the old panel
- * @property-read array<string, mixed>|null $plan              the plan document the bench works from
- * @property-write string|null              $plan              its JSON text
+ * @property string|null                    $plan              JSON text of the plan document the bench works from
+ * @property bool|null                      $plan_works        null while there is no plan
+ * @property string|null                    $next_step         the first step that is not done; null when all are, or there is no plan
  * @property string|null                    $new_faults_reason
  * @property string|null                    $comeback_of       id of the job that this phone came back from
  * @property string|null                    $worth             what the phone is worth, decimal text
@@ -107,6 +108,8 @@ final class Job extends Model
         $this->quote = null;
         $this->accepted_at = null;
         $this->plan = null;
+        $this->plan_works = null;
+        $this->next_step = null;
         $this->heat_source = null;
     }
 
@@ -132,7 +135,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan' => JsonDocument::class, 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
+            'condition' => 'array', 'plan_works' => 'boolean', 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
             'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

@@ -54,7 +54,7 @@ final readonly class CounterPapers
         if ($options === []) {
             throw Conflict::notReachable('No option has a price: there is no part with a cost on the shelf.');
         }
-        usort($options, static fn(QuoteOption $a, QuoteOption $b): int => ($a->plan->request->replacement->kind !== $job->kind) <=> ($b->plan->request->replacement->kind !== $job->kind));
+        usort($options, static fn(QuoteOption $a, QuoteOption $b): int => ($a->plan->basis->replacement->kind !== $job->kind) <=> ($b->plan->basis->replacement->kind !== $job->kind));
 
         return view('quote', [
             'job' => $job, 'phone' => $this->phones->phone($job->phone), 'words' => $this->words, 'rules' => $this->book->rules(), 'options' => array_slice($options, 0, 3),

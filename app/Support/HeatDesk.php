@@ -11,12 +11,12 @@ use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Curves;
-use Facelift\Heat\Fit;
+use Facelift\Heat\ContactFit;
 use Facelift\Heat\HeatAdvisor;
 use Facelift\Heat\LayerCurves;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PanelBudget;
-use Facelift\Heat\Point;
+use Facelift\Heat\Candidate;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Reading;
 use Facelift\Heat\Refit;
@@ -45,7 +45,7 @@ final readonly class HeatDesk
         [$min, $max] = $source->kind->coefficients();
         $low = $curves->run($programme($source->withCoefficient(max($min, (1 - self::BAND) * $source->coefficient), $source->origin)), 4.0);
         $high = $curves->run($programme($source->withCoefficient(min($max, (1 + self::BAND) * $source->coefficient), $source->origin)), 4.0);
-        $region = new Region($phone->stacks[(string) $bond->stack], $phone->stacks[(string) $bond->batteryStack], $window, $limits, $room);
+        $region = Region::of($phone, $bond, $window, $limits, $room);
         $advice = (new HeatAdvisor())->advise($region, $source, $window, $limits);
 
         return [
@@ -60,7 +60,7 @@ final readonly class HeatDesk
             'panelUsed' => round(PanelBudget::used($samples), 3),
             'best' => $advice->best === null ? null : self::point($advice->best),
             'because' => array_map(static fn($r): array => $r->toArray(), $advice->because),
-            'region' => array_map(static fn(Point $p): array => ['set' => round($p->set, 1), 'seconds' => $p->seconds, 'binding' => $p->binding->value, 'margin' => round($p->margin, 1)], $advice->points),
+            'region' => array_map(static fn(Candidate $p): array => ['set' => round($p->set, 1), 'seconds' => $p->seconds(), 'binding' => $p->binding->value, 'margin' => round($p->margin, 1)], $advice->points),
         ];
     }
 
@@ -74,15 +74,15 @@ final readonly class HeatDesk
     }
 
     /** @param non-empty-list<Reading> $readings */
-    public function refit(Phone $phone, string $bondId, Source $source, array $readings, float $room): Fit
+    public function refit(Phone $phone, string $bondId, Source $source, array $readings, float $room): ContactFit
     {
         return (new Refit(Curves::of($phone, $this->bond($phone, $bondId), $room)))->of($source, $readings);
     }
 
     /** @return array<string, float|string> */
-    private static function point(Point $p): array
+    private static function point(Candidate $p): array
     {
-        return ['set' => round($p->set, 1), 'seconds' => $p->seconds, 'bond' => round($p->bond, 1), 'panel' => round($p->panel, 1), 'battery' => round($p->battery, 1), 'window' => $p->window, 'margin' => round($p->margin, 1), 'binding' => $p->binding->value];
+        return ['set' => round($p->set, 1), 'seconds' => $p->seconds(), 'bond' => round($p->end->bond, 1), 'panel' => round($p->end->panel, 1), 'battery' => round($p->end->battery, 1), 'window' => $p->window, 'margin' => round($p->margin, 1), 'binding' => $p->binding->value];
     }
 
     private function bond(Phone $phone, string $id): Bond

@@ -9,6 +9,9 @@ use App\Http\Resources\Orders;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\PlanChange;
+use Facelift\Document\Unreadable;
+use Facelift\Plan\PlanDocument;
+use Facelift\Plan\PlanReader;
 
 /** The whole job in the format `facelift-job`, version 1. */
 final readonly class JobExport
@@ -22,7 +25,8 @@ final readonly class JobExport
      */
     public function of(Job $job): array
     {
-        $table = $this->proof->of($job, $this->runs->state($job));
+        $run = $this->runs->run($job);
+        $table = $this->proof->of($job, $run);
         $part = $job->part;
 
         return [
@@ -36,9 +40,9 @@ final readonly class JobExport
             'condition' => json_decode(Documents::stored($job, 'condition')),
             'kind' => $job->kind?->value,
             'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
-            'plan' => json_decode(Documents::stored($job, 'plan')),
+            'plan' => json_decode((new PlanDocument())->json($run->plan)),
             'events' => BenchEvent::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get()->map(static fn(BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
-            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => json_decode($c->before)])->all(),
+            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => $this->brought($job, $c->before)])->all(),
             'proof' => $this->rows($table['gates']),
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
         ];
@@ -61,5 +65,16 @@ final readonly class JobExport
         }
 
         return $rows;
+    }
+
+    /** An earlier plan in the form of today; one that cannot be read is handed on as it was kept. */
+    private function brought(Job $job, string $kept): mixed
+    {
+        $document = json_decode($kept, true);
+        try {
+            return json_decode((new PlanDocument())->json((new PlanReader())->read($document, $this->phones->phone($job->phone))));
+        } catch (Unreadable) {
+            return json_decode($kept);
+        }
     }
 }

@@ -7,15 +7,23 @@ namespace App\Support;
 use App\Exceptions\Conflict;
 use App\Models\Job;
 use App\Models\PlanChange;
-use Facelift\Bench\BenchState;
+use Facelift\Bench\Run;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
+use Facelift\Plan\StepKind;
 use Illuminate\Support\Carbon;
 
 /** The job sheet that goes with the phone, as PDF. */
 final readonly class JobSheet
 {
-    public function __construct(private JobExport $export, private Runs $runs, private Words $words, private PhoneLibrary $phones, private Planning $planning) {}
+    public function __construct(
+        private JobExport $export,
+        private Runs $runs,
+        private Words $words,
+        private PhoneLibrary $phones,
+        private Planning $planning,
+        private RecordWords $record,
+    ) {}
 
     /** @throws Conflict If the job has no plan yet. */
     public function pdf(Job $job): string
@@ -26,14 +34,17 @@ final readonly class JobSheet
     /** @throws Conflict If the job has no plan yet. */
     public function html(Job $job): string
     {
-        $state = $this->runs->state($job);
+        $run = $this->runs->run($job);
+        $phone = $run->plan->basis->phone;
+        $marks = array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)), $this->planning->condition($job)->marks);
 
         return view('sheet', [
             'job' => $job,
             'export' => $this->export->of($job),
-            'state' => $state,
-            'marks' => array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $this->phones->phone($job->phone))), $this->planning->condition($job)->marks),
-            'adhesives' => $this->adhesives($job, $state),
+            'state' => $run->state,
+            'marks' => $marks,
+            'adhesives' => $this->adhesives($run),
+            'early' => array_map(fn(array $e): string => $this->record->said(...$e), $run->endedEarly()),
             'troubles' => $this->troubles($job),
             'words' => $this->words,
         ])->render();
@@ -53,28 +64,26 @@ final readonly class JobSheet
     }
 
     /**
-     * Every bond that was made again, and when its clamps were or will be off.
+     * Every bond that was made again, and how its clamps really were on.
      *
-     * @return list<array{name: string, how: string, done: string|null, set: string|null}>
+     * @return list<array{name: string, how: string, done: string|null, clamped: string|null}>
      */
-    private function adhesives(Job $job, BenchState $state): array
+    private function adhesives(Run $run): array
     {
-        $plan = $this->runs->plan($job);
         $rows = [];
-        foreach ($plan->steps as $step) {
-            if ($step->kind !== 'lay-seal') {
+        foreach ($run->plan->steps as $step) {
+            $bond = $step->kind() === StepKind::LaySeal ? $run->plan->basis->phone->bonds[$step->act->subjects[0]] : null;
+            if ($bond === null) {
                 continue;
             }
-            $bond = substr($step->id, strlen('lay-seal:'));
-            $clamp = $plan->steps['clamp:' . $bond] ?? null;
-            $started = $clamp === null ? null : ($state->timers[$clamp->id] ?? null);
-            $done = $state->done[$step->id] ?? null;
-            $file = $this->phones->phone($job->phone)->bonds[$bond];
+            $done = $run->state->done[$step->id] ?? null;
+            $clamp = $run->clampOf($bond->id);
+            $waited = $clamp === null ? null : $run->waited($clamp);
             $rows[] = [
-                'name' => $file->name,
-                'how' => $this->words->say('renewal.' . $file->renewal->value),
+                'name' => $bond->name,
+                'how' => $this->words->say('renewal.' . $bond->closing->renewal->value),
                 'done' => $done === null ? null : self::moment($done->at),
-                'set' => $started === null || $clamp === null ? null : self::moment($started->at + (int) ($clamp->wait * 1000)),
+                'clamped' => $waited === null ? ($clamp === null ? null : $this->words->say('record.not-clamped')) : $this->record->clamped($waited),
             ];
         }
 

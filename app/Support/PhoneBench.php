@@ -14,10 +14,12 @@ use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
 use Facelift\Plan\Step;
+use Facelift\Plan\Warning;
 use Facelift\Route\NoWayIn;
 
 /** A phone file on the workbench: what is wrong with it, what is to be asked, and the plan it gives for every kind of part. */
@@ -53,15 +55,15 @@ final readonly class PhoneBench
 
         return [
             'works' => $plan->works(), 'handsOn' => round($plan->handsOn()), 'waiting' => round($plan->waiting()), 'changes' => $plan->changes, 'optimal' => $plan->route->removals->optimal,
-            'warnings' => array_map($this->words->reason(...), $plan->warnings),
-            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->coded('step.' . $s->kind->value, $s->figures), 'subjects' => $s->subjects], $plan->steps),
+            'warnings' => array_map(fn(Warning $w): string => $this->words->reason($w->reason), $plan->remarks->warnings),
+            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->coded('step.' . $s->kind()->value, $s->act->figures), 'subjects' => $s->act->subjects], array_values($plan->steps)),
         ] + $empty;
     }
 
     private function firstThatWorks(Phone $phone, Replacement $replacement): Plan
     {
         $condition = Condition::observed([Observation::CrackedGlass]);
-        $plan = (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(Planning::USUAL_SET)));
+        $plan = (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(Usual::PLATE)));
 
         return $plan->works() ? $plan : (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(95), wish: OldPanel::GiveUp));
     }

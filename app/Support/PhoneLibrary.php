@@ -7,6 +7,7 @@ namespace App\Support;
 use App\Models\PhoneDrawing;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
+use Facelift\Document\Unreadable;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
@@ -25,6 +26,16 @@ final class PhoneLibrary
     public function phone(string $id): Phone
     {
         return $this->read[$id] ??= (new PhoneReader())->read($this->document($id));
+    }
+
+    /** What a list shows: a file that cannot be read must not take the list with it. */
+    public function nameOf(string $id): string
+    {
+        try {
+            return $this->phone($id)->identity->name();
+        } catch (Unreadable|NotFoundHttpException) {
+            return $id;
+        }
     }
 
     /** @throws NotFoundHttpException If there is no file for this id. */

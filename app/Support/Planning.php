@@ -11,6 +11,7 @@ use Facelift\Condition\Condition;
 use Facelift\Condition\ConditionReader;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -18,9 +19,6 @@ use Facelift\Plan\Request;
 /** From a job to what the core computes from it. */
 final readonly class Planning
 {
-    /** Usual setting of the plate for a first look at the kinds of part, °C (common practice). */
-    public const USUAL_SET = 85.0;
-
     /** Tried where the usual setting does not do, in this order, °C. */
     private const OTHER_SETS = [95.0, 75.0];
 
@@ -47,7 +45,7 @@ final readonly class Planning
     public function firstLook(Job $job, ReplacementKind $kind): Plan
     {
         $phone = $this->phones->phone($job->phone);
-        $tries = [[self::USUAL_SET, OldPanel::Save], ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS), [self::USUAL_SET, OldPanel::GiveUp]];
+        $tries = [[Usual::PLATE, OldPanel::Save], ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS), [Usual::PLATE, OldPanel::GiveUp]];
         $first = null;
         foreach ($tries as [$set, $old]) {
             $plan = (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), Source::plate($set), wish: $old));

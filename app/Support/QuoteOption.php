@@ -42,9 +42,9 @@ final readonly class QuoteOption
     public function work(): array
     {
         return [
-            'kind' => $this->plan->request->replacement->kind->value,
-            'name' => $this->plan->request->replacement->name,
-            'moved' => array_map(fn(string $id): string => $this->plan->request->phone->nameOf($id), $this->plan->route->moved),
+            'kind' => $this->plan->basis->replacement->kind->value,
+            'name' => $this->plan->basis->replacement->name,
+            'moved' => array_map(fn(string $id): string => $this->plan->basis->phone->nameOf($id), $this->plan->route->moved),
             'paired' => array_values(array_map(static fn(Risk $r): string => $r->subject, array_filter($this->risks, static fn(Risk $r): bool => $r->code === 'paired-part'))),
             'removals' => count($this->plan->route->ids()),
             'steps' => count($this->plan->steps),
@@ -87,7 +87,7 @@ final readonly class QuoteOption
     /** @return list<Reason> what the customer has to hear, each once */
     public function customer(): array
     {
-        $all = [...$this->plan->customer, ...($this->fitting?->customer() ?? [])];
+        $all = [...$this->plan->remarks->customer, ...($this->fitting?->customer() ?? [])];
         $once = [];
         foreach ($all as $reason) {
             $once[json_encode($reason->toArray(), JSON_THROW_ON_ERROR)] = $reason;

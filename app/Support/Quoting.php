@@ -35,7 +35,7 @@ final readonly class Quoting
     {
         $plans = $this->planning->plans($job);
         $parts = $this->partsFor($job);
-        $chosen = array_map(fn(Plan $p): ?array => $this->best($job, $p->request->replacement->kind, $parts), $plans);
+        $chosen = array_map(fn(Plan $p): ?array => $this->best($job, $p->basis->replacement->kind, $parts), $plans);
         $assembly = $this->assemblyCost($plans, $chosen);
 
         return array_map(fn(int $i): QuoteOption => $this->option($job, $plans[$i], $chosen[$i], $assembly), array_keys($plans));
@@ -81,7 +81,7 @@ final readonly class Quoting
         $least = null;
         foreach ($plans as $i => $plan) {
             $item = $chosen[$i][0] ?? null;
-            if ($plan->request->replacement->kind === ReplacementKind::GlassOnly || $item?->cost === null) {
+            if ($plan->basis->replacement->kind === ReplacementKind::GlassOnly || $item?->cost === null) {
                 continue;
             }
             $cost = JobCost::of(Money::of($item->cost), $plan->handsOn(), Uses::of($plan), [], $this->book->rules())->plain();
@@ -94,7 +94,7 @@ final readonly class Quoting
     /** @param array{ShelfItem, Fitting}|null $chosen */
     private function option(Job $job, Plan $plan, ?array $chosen, ?Money $assembly): QuoteOption
     {
-        $glass = $plan->request->replacement->kind === ReplacementKind::GlassOnly;
+        $glass = $plan->basis->replacement->kind === ReplacementKind::GlassOnly;
         $record = $this->book->glassRecord();
         $risks = (new Risks())->of($plan, 1.0 - $record->expected());
         [$item, $fitting] = $chosen ?? [null, null];
@@ -108,7 +108,7 @@ final readonly class Quoting
         $again = $glass && $assembly !== null ? $assembly : $plain;
         $losses = array_values(array_map(static fn(Risk $r): Loss => new Loss($r->code, $r->probability, $again), array_filter($risks, static fn(Risk $r): bool => $r->costsADisplay())));
         $cost = JobCost::of($part, $plan->handsOn(), Uses::of($plan), $losses, $rules);
-        $price = Price::of($cost->expected(), $rules, $rules->fixedFor($job->phone, $plan->request->replacement->kind->value));
+        $price = Price::of($cost->expected(), $rules, $rules->fixedFor($job->phone, $plan->basis->replacement->kind->value));
         $even = $glass && $assembly !== null ? new BreakEven($plain, $assembly) : null;
 
         return new QuoteOption(
@@ -119,7 +119,7 @@ final readonly class Quoting
             $price,
             $risks,
             Worth::of($price->gross, $this->worthOf($job), $this->planning->condition($job)->dataNeeded),
-            $even === null ? null : GlassOnlyAdvice::of($even, $record, $plan->request->phone->panel->technology),
+            $even === null ? null : GlassOnlyAdvice::of($even, $record, $plan->basis->phone->panel->technology),
             $even?->rate(),
         );
     }

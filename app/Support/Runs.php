@@ -7,51 +7,60 @@ namespace App\Support;
 use App\Exceptions\Conflict;
 use App\Models\BenchEvent;
 use App\Models\Job;
-use Facelift\Bench\BenchPlan;
-use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;
-use Facelift\Bench\Fold;
+use Facelift\Bench\Run;
+use Facelift\Document\Unreadable;
+use Facelift\Heat\SourceReader;
+use Facelift\Plan\Plan;
+use Facelift\Plan\PlanReader;
 
-/** The run of a job at the bench: its plan and its events, folded. */
-final readonly class Runs
+/** The run of a job at the bench: its plan, read once in a request, and its events, folded once. */
+final class Runs
 {
-    public function __construct(private PhoneLibrary $phones) {}
+    /** @var array<string, Plan> by the stored text: a plan that is written anew is another */
+    private array $plans = [];
 
-    /** @throws Conflict If there is no plan that works. */
-    public function plan(Job $job): BenchPlan
+    public function __construct(private readonly PhoneLibrary $phones) {}
+
+    /**
+     * @throws Conflict   If there is no plan that works.
+     * @throws Unreadable If the stored plan cannot be read, not even as an earlier form.
+     */
+    public function plan(Job $job): Plan
     {
-        if (($job->plan['works'] ?? false) !== true) {
+        $plan = $job->plan === null ? null : $this->read($job);
+        if ($plan === null || !$plan->works()) {
             throw Conflict::notReachable('There is no plan that works yet. First: Plan.');
         }
 
-        return BenchPlan::of($job->plan, $this->phones->phone($job->phone)->powerConnector()->id);
+        return $plan;
+    }
+
+    /** @throws Unreadable If the stored plan cannot be read, not even as an earlier form. */
+    public function read(Job $job): Plan
+    {
+        $key = md5($job->phone . (string) $job->plan, true);
+        if (!isset($this->plans[$key])) {
+            $source = $job->heat_source === null ? null : (new SourceReader())->read($job->heat_source);
+            $document = json_decode((string) $job->plan, true, 64, JSON_THROW_ON_ERROR);
+            $this->plans[$key] = (new PlanReader())->read($document, $this->phones->phone($job->phone), $source);
+        }
+
+        return $this->plans[$key];
+    }
+
+    /**
+     * @throws Conflict   If there is no plan that works.
+     * @throws Unreadable If the stored plan cannot be read.
+     */
+    public function run(Job $job): Run
+    {
+        return Run::of($this->plan($job), $this->events($job));
     }
 
     /** @return list<Event> */
-    public function events(Job $job): array
+    private function events(Job $job): array
     {
         return array_values($job->events()->get()->map(static fn(BenchEvent $e): Event => $e->toEvent())->all());
-    }
-
-    /** @param list<Event> $events */
-    public function fold(Job $job, array $events): BenchState
-    {
-        return (new Fold())->of($this->plan($job), $events);
-    }
-
-    public function state(Job $job): BenchState
-    {
-        return $this->fold($job, $this->events($job));
-    }
-
-    /** @return array{BenchState, string|null}|null null while there is no plan that works */
-    public function standing(Job $job): ?array
-    {
-        if (($job->plan['works'] ?? false) !== true) {
-            return null;
-        }
-        $state = $this->state($job);
-
-        return [$state, $state->next($this->plan($job))];
     }
 }

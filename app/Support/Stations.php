@@ -6,7 +6,6 @@ namespace App\Support;
 
 use App\Exceptions\Conflict;
 use App\Models\Job;
-use Facelift\Bench\BenchState;
 
 /** The stations of a job: which are done, which can be reached, and why not. */
 final readonly class Stations
@@ -16,10 +15,11 @@ final readonly class Stations
     /**
      * @return list<array{id: string, done: bool, reachable: bool, why: string|null}>
      */
-    public function of(Job $job, ?BenchState $state, ?string $next): array
+    public function of(Job $job): array
     {
-        $planned = $job->plan !== null;
-        $works = ($job->plan['works'] ?? false) === true;
+        $planned = $job->plan_works !== null;
+        $works = $job->plan_works === true;
+        $worked = $works && $job->next_step === null;
         $closed = $job->handed_over_at !== null;
         $done = [
             'check-in' => $job->condition !== null,
@@ -27,8 +27,8 @@ final readonly class Stations
             'part' => $job->part !== null || $job->closed_as === 'refused',
             'quote' => $job->accepted_at !== null,
             'plan' => $planned && $works,
-            'bench' => $closed || ($state !== null && $next === null),
-            'prove' => $closed || ($state !== null && $next === null),
+            'bench' => $closed || $worked,
+            'prove' => $closed || $worked,
             'hand-over' => $closed,
         ];
         $needs = ['check-in' => null, 'scope' => 'check-in', 'part' => 'scope', 'quote' => 'part', 'plan' => 'quote', 'bench' => 'plan', 'prove' => 'plan', 'hand-over' => 'plan'];
@@ -52,7 +52,7 @@ final readonly class Stations
     /** @throws Conflict If the station cannot be reached yet. */
     public function mustReach(string $station, Job $job): void
     {
-        foreach ($this->of($job, null, null) as $row) {
+        foreach ($this->of($job) as $row) {
             if ($row['id'] === $station && !$row['reachable']) {
                 throw Conflict::notReachable((string) $row['why']);
             }

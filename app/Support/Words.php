@@ -40,6 +40,12 @@ final readonly class Words
         return $this->coded('reason.' . $reason->code, $reason->figures);
     }
 
+    /** A further sentence of a step. */
+    public function note(Reason $note): string
+    {
+        return $this->coded('note.' . $note->code, $note->figures);
+    }
+
     /**
      * The same with figures worded that are codes themselves: gates, functions, sides, places.
      *

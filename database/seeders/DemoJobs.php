@@ -21,6 +21,7 @@ use Facelift\Anatomy\PhoneFunction;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Plan\Step;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
@@ -49,11 +50,11 @@ final class DemoJobs extends Seeder
     {
         $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
         $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]], self::SEEN_BEFORE), ReplacementKind::DisplayAssembly, 'S-202');
-        $this->work($done, PHP_INT_MAX, 150);
+        $this->work($done, PHP_INT_MAX, 2400);
         $this->handOver->__invoke($done->refresh(), $done->version, true, null, true);
 
         $bench = $this->planned($this->job('quillon-vesper', 'QV-2110', 'graphite', 'Marek Osei-Lind', ['cracked-glass'], [], [[[8, 132], [22, 104], [16, 84], [30, 70]], [[22, 104], [46, 98], [66, 88]], [[46, 98], [52, 126], [60, 142]]]), ReplacementKind::DisplayAssembly, 'S-101');
-        $this->work($bench, 7, 4.7);
+        $this->work($bench, 7, 8);
 
         $this->planned($this->job('brasca-fern-5', 'BF5-P', 'slate', 'Joana Ferrucci', ['lines', 'frame-bent'], ['image'], []), ReplacementKind::DisplayWithFrame, 'S-204');
         $this->job('quillon-vesper', 'QV-2111', 'chalk', 'Sven Achterberg', ['no-image', 'still-rings'], ['image', 'touch', 'brightness'], []);
@@ -108,28 +109,34 @@ final class DemoJobs extends Seeder
     private function accepted(Job $job, ReplacementKind $kind): Job
     {
         foreach ($this->quoting->options($job) as $option) {
-            if ($option->plan->request->replacement->kind === $kind && $option->item !== null && $option->price !== null) {
+            if ($option->plan->basis->replacement->kind === $kind && $option->item !== null && $option->price !== null) {
                 return $this->accept->__invoke($job, $job->version, $kind->value, $option->item->id, (string) $option->price->gross, false);
             }
         }
         throw new \LogicException($job->tag() . ' has no option ' . $kind->value);
     }
 
-    /** Works through the plan, step by step, begun so many minutes ago. */
-    private function work(Job $job, int $steps, float $minutesAgo): void
+    /** Works through the plan, step by step in the time that is planned, so that the last was done so many seconds ago. */
+    private function work(Job $job, int $steps, int $ago): void
     {
         $plan = $this->runs->plan($job);
-        $at = now()->getTimestampMs() - (int) ($minutesAgo * 60_000);
+        $worked = array_slice($plan->steps, 0, $steps);
+        $took = array_sum(array_map(static fn(Step $s): float => $s->manner->hands + $s->manner->wait, $worked));
+        $at = now()->getTimestampMs() - (int) (1000 * ($took + $ago));
         $events = [];
-        foreach (array_slice($plan->steps, 0, $steps) as $step) {
-            if ($step->wait > 0) {
+        foreach ($worked as $step) {
+            $at += (int) (1000 * $step->manner->hands);
+            if ($step->waits()) {
                 $events[] = $this->event(EventType::TimerStarted, $at, ['step' => $step->id]);
-                $at += (int) $step->wait * 1000;
+                $at += (int) $step->manner->wait * 1000;
             }
-            foreach ($step->gate === null ? [] : $plan->gates[$step->gate] as $function) {
-                $events[] = $this->event(EventType::Test, $at, ['gate' => (string) $step->gate, 'function' => $function, 'outcome' => in_array($function, ['fingerprint', 'face-unlock'], true) ? 'not-possible' : 'pass']);
+            $gate = $step->act->gate;
+            foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {
+                assert($gate !== null);
+                $needsOwner = in_array($function, [PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock], true);
+                $events[] = $this->event(EventType::Test, $at, ['gate' => $gate->value, 'function' => $function->value, 'outcome' => $needsOwner ? 'not-possible' : 'pass']);
             }
-            $events[] = $this->event(EventType::StepDone, $at += 12_000, ['step' => $step->id]);
+            $events[] = $this->event(EventType::StepDone, $at, ['step' => $step->id]);
         }
         $this->append->__invoke($job, $this->user, $events);
     }

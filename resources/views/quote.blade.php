@@ -6,7 +6,7 @@
 <h1>{{ $job->tag() }} · quote</h1>
 <div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif · {{ $job->customer }} · {{ now()->format('Y-m-d H:i') }} UTC</div>
 @foreach($options as $i => $o)
-    <h2>{{ $say('kind.' . $o->plan->request->replacement->kind->value) }}@if($o->plan->request->replacement->kind === $job->kind) · our advice @endif</h2>
+    <h2>{{ $say('kind.' . $o->plan->basis->replacement->kind->value) }}@if($o->plan->basis->replacement->kind === $job->kind) · our advice @endif</h2>
     <table>
         <tr><th>{{ $o->item?->name }}</th><td class="amount"><span class="price">{{ $o->price->gross }} {{ $rules->currency }}</span></td></tr>
         <tr><td>Net {{ $o->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->price->tax }} {{ $rules->currency }}</td><td class="amount">ready {{ $promises[$i]->format('Y-m-d H:i') }} UTC if accepted now</td></tr>

@@ -12,7 +12,8 @@
 
 <h2>Condition before</h2>
 <ul>
-    @forelse($export['condition']->observations as $code)<li>{{ $say('observation.' . $code) }}</li>@empty<li>Nothing seen from outside</li>@endforelse
+    @foreach($export['condition']->observations as $code)<li>{{ $say('observation.' . $code) }}</li>@endforeach
+    @if($export['condition']->observations === [] && $marks === [])<li>Nothing seen from outside</li>@endif
     @foreach($marks as $mark)<li>{{ $mark }}</li>@endforeach
     @foreach($export['condition']->repairSigns as $code)<li>Sign of an earlier repair: {{ $say('sign.' . $code) }}</li>@endforeach
 </ul>
@@ -23,7 +24,7 @@
     <tr><th>Kind</th><td>{{ $say('kind.' . $export['kind']) }}</td></tr>
     <tr><th>Supplier, batch</th><td>{{ $export['part']['supplier'] }}, {{ $export['part']['batch'] }}</td></tr>
     @foreach($adhesives as $a)
-        <tr><th>{{ $a['name'] }}</th><td>@if($a['done']){{ $a['how'] }}, laid {{ $a['done'] }}@if($a['set']); clamped until {{ $a['set'] }}@endif @else<span class="bad">not renewed</span>@endif</td></tr>
+        <tr><th>{{ $a['name'] }}</th><td>@if($a['done']){{ $a['how'] }}, laid {{ $a['done'] }}@if($a['clamped']); {{ $a['clamped'] }}@endif @else<span class="bad">not renewed</span>@endif</td></tr>
     @endforeach
 </table>
 
@@ -35,14 +36,15 @@
         <tr><td>{{ $say('function.' . $row['function']) }}</td><td>{{ $say('state.' . $row['before']) }}</td><td>{{ $row['after'] === 'not-tested' ? 'Not tested' : $say('outcome.' . $row['after']) }}</td><td @class(['bad' => $row['change'] === 'new-fault'])>{{ $say('change.' . $row['change']) }}</td></tr>
     @endforeach
 </table>
-@foreach($state->waived as $gate => $reason)<p>{{ $say('gate.' . $gate) }} gate not tested: {{ $reason }}</p>@endforeach
+@foreach($state->proofs->waived as $gate => $reason)<p>{{ $say('gate.' . $gate) }} gate not tested: {{ $reason }}</p>@endforeach
 @if($job->new_faults_reason)<p>Agreed about new faults: {{ $job->new_faults_reason }}</p>@endif
 
 <h2>To know</h2>
 <ul>
     @foreach($export['plan']->customer as $reason)<li>{{ $say('reason.' . $reason->code, (array) $reason->figures) }}.</li>@endforeach
+    @foreach($early as $line)<li class="bad">{{ $line }}</li>@endforeach
     @foreach($troubles as $trouble)<li>{{ $trouble }}</li>@endforeach
-    @foreach($state->problems as $problem)<li>Noted at the bench: {{ $problem->text('text') }}</li>@endforeach
+    @foreach($state->happened->problems as $problem)<li>Noted at the bench: {{ $problem->text('text') }}</li>@endforeach
     <li>{{ $say('caution.waste') }}</li>
     <li>Keep the phone dry and unloaded until the adhesive has set. Where local law or the maker’s terms ask for a licensed or authorised repairer, they apply.</li>
 </ul>

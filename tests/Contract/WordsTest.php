@@ -6,6 +6,9 @@ namespace Tests\Contract;
 
 use App\Support\Words;
 use Facelift\Anatomy\PhoneFunction;
+use Facelift\Anatomy\Place;
+use Facelift\Anatomy\Thing;
+use Facelift\Plan\Hazard;
 use Facelift\Condition\Observation;
 use Facelift\Condition\RepairSign;
 use Facelift\Plan\Phase;
@@ -22,7 +25,7 @@ final class WordsTest extends TestCase
     {
         $words = Words::fromFile(dirname(__DIR__, 2) . '/resources/words/en.json');
         $keys = [];
-        foreach (['phase' => Phase::cases(), 'step' => StepKind::cases(), 'text' => StepKind::cases(), 'function' => PhoneFunction::cases(), 'observation' => Observation::cases(), 'sign' => RepairSign::cases(), 'gate' => Gate::cases(), 'change' => Change::cases()] as $prefix => $cases) {
+        foreach (['phase' => Phase::cases(), 'step' => StepKind::cases(), 'text' => StepKind::cases(), 'function' => PhoneFunction::cases(), 'observation' => Observation::cases(), 'sign' => RepairSign::cases(), 'gate' => Gate::cases(), 'change' => Change::cases(), 'caution' => Hazard::cases(), 'thing' => Thing::cases(), 'place' => Place::cases()] as $prefix => $cases) {
             foreach ($cases as $case) {
                 $keys[] = $prefix . '.' . $case->value;
             }
@@ -30,18 +33,21 @@ final class WordsTest extends TestCase
         foreach (self::codesInSource("/new Reason\\('([a-z-]+[a-z])'/") as $code) {
             $keys[] = 'reason.' . $code;
         }
-        foreach (self::codesInSource("/self::(?:never|later)\\('([a-z-]+)'/") as $code) {
+        foreach (self::codesInSource("/Refusal::(?:never|later|unlessSaidWhy)\\('([a-z-]+)'/") as $code) {
             $keys[] = 'reason.' . $code;
         }
         foreach (Phones::jobs() as [$phone, $kind]) {
             foreach (Phones::plan($phone, $kind)->steps as $step) {
-                foreach ($step->cautions as $caution) {
-                    $keys[] = 'caution.' . $caution;
+                foreach ($step->act->notes as $note) {
+                    $keys[] = 'note.' . $note->code;
                 }
             }
         }
+        foreach (StepKind::cases() as $kind) {
+            $keys[] = 'record.' . $kind->earlyCode();
+        }
         self::assertGreaterThan(200, count($keys));
-        self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => $words->say($key) === $key)));
+        self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => $words->say($key) === $key && $words->say(str_replace('reason.', 'note.', $key)) === str_replace('reason.', 'note.', $key))));
     }
 
     /** @return list<string> */

@@ -92,11 +92,11 @@ final class HeatTest extends TestCase
         $t->planned('display-assembly', 'S-101');
         $plate = ['source' => ['kind' => 'plate', 'set' => 85]];
         $pace = function () use ($t): float {
-            foreach ((array) $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('steps') as $step) {
-                if (is_array($step) && $step['kind'] === 'cut-pass') {
-                    assert(is_array($step['figures']) && is_numeric($step['figures']['pace']));
+            foreach ((array) $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('openings.0.moves') as $move) {
+                if (is_array($move) && is_array($move['way'])) {
+                    assert(is_numeric($move['way']['pace']));
 
-                    return (float) $step['figures']['pace'];
+                    return (float) $move['way']['pace'];
                 }
             }
             self::fail('the plan cuts nothing');
@@ -125,7 +125,7 @@ final class HeatTest extends TestCase
         $heat = array_values(array_filter((array) $plan->json('steps'), static fn(mixed $s): bool => is_array($s) && $s['kind'] === 'heat'))[0];
         self::assertIsArray($heat);
         self::assertSame(['hot air', 'front'], [$heat['tool'], $heat['face']], 'air comes from above, the phone does not lie on its face');
-        self::assertContains('hot-air', (array) $heat['cautions']);
+        self::assertContains('hot-air', (array) $heat['hazards']);
         $t->change('plan', ['source' => ['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5]]);
         self::assertFalse($this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('works'), 'a bag does not free a fresh seal');
     }

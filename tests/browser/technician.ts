@@ -142,4 +142,32 @@ export async function doStep(page: Page, step: Step): Promise<void> {
         await page.getByRole('timer').waitFor();
     }
     await page.keyboard.press('PageDown');
+    if (ASKED.has(step.kind)) {
+        await sayWhy(page);
+    }
+}
+
+/** Steps that are asked about when they are done in no time, as a test does them. */
+const ASKED: ReadonlySet<Step['kind']> = new Set([
+    'heat',
+    'reheat',
+    'warm-battery',
+    'cool',
+    'confirm-dry',
+    'clamp',
+    'cure-uv',
+    'warm-glass',
+    'first-gap',
+    'cut-pass',
+]);
+
+/** Answers what is asked about the step that was just confirmed with the first of the reasons, if anything is asked. */
+async function sayWhy(page: Page): Promise<void> {
+    await page.getByText('● saved').waitFor();
+    const question = page.getByRole('group', { name: 'Why' });
+    if (await question.isVisible()) {
+        await question.getByRole('button').first().click();
+        await question.waitFor({ state: 'hidden' });
+        await page.getByText('● saved').waitFor();
+    }
 }

@@ -18,20 +18,16 @@ final readonly class BenchController
 
     public function show(Job $job): JsonResponse
     {
-        return new JsonResponse($this->state($job));
+        return new JsonResponse(BenchStateResource::of($this->runs->run($job)));
     }
 
     public function store(EventsRequest $request, Job $job, AppendEvents $append): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
+        $answer = $append($job, $user, $request->events());
+        $refused = array_map(static fn(array $r): array => ['id' => $r[0], 'reason' => $r[1]->reason->toArray(), 'kind' => $r[1]->kind->value, 'mayPass' => $r[1]->mayPass()], $answer->refused);
 
-        return new JsonResponse($append($job, $user, $request->events()) + ['state' => $this->state($job)]);
-    }
-
-    /** @return array<string, mixed> */
-    private function state(Job $job): array
-    {
-        return BenchStateResource::of($this->runs->plan($job), $this->runs->state($job));
+        return new JsonResponse(['accepted' => $answer->accepted, 'refused' => $refused, 'state' => BenchStateResource::of($answer->run)]);
     }
 }

@@ -6,14 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Support\BenchHeat;
+use App\Support\Runs;
 use Illuminate\Http\JsonResponse;
 
 final readonly class BenchHeatController
 {
-    public function __invoke(Job $job, string $bond, BenchHeat $heat): JsonResponse
+    public function __invoke(Job $job, string $bond, Runs $runs, BenchHeat $heat): JsonResponse
     {
         $now = now()->getTimestampMs();
+        $run = $runs->run($job);
+        $known = isset($run->plan->sealing->openings[$bond]);
 
-        return new JsonResponse(['now' => $now, 'heat' => $heat->of($job, $bond, $now)]);
+        return new JsonResponse(['now' => $now, 'heat' => $known ? $heat->of($job, $run, $bond, $now) : null]);
     }
 }

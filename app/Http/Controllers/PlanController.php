@@ -9,18 +9,19 @@ use App\Exceptions\Conflict;
 use App\Http\Requests\MakePlanRequest;
 use App\Http\Resources\JobResource;
 use App\Models\Job;
-use App\Support\Documents;
+use App\Support\Runs;
+use Facelift\Plan\PlanDocument;
 use Illuminate\Http\JsonResponse;
 
 final readonly class PlanController
 {
-    public function show(Job $job): JsonResponse
+    public function show(Job $job, Runs $runs): JsonResponse
     {
         if ($job->plan === null) {
             throw Conflict::notReachable('No plan has been made yet. Set the source and plan.');
         }
 
-        return JsonResponse::fromJsonString(Documents::stored($job, 'plan'));
+        return JsonResponse::fromJsonString((new PlanDocument())->json($runs->read($job)));
     }
 
     public function update(MakePlanRequest $request, Job $job, MakePlan $make): JobResource

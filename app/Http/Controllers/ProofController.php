@@ -13,6 +13,6 @@ final readonly class ProofController
 {
     public function __invoke(Job $job, Runs $runs, ProofTable $proof): JsonResponse
     {
-        return new JsonResponse($proof->of($job, $runs->state($job)));
+        return new JsonResponse($proof->of($job, $runs->run($job)));
     }
 }

@@ -8,9 +8,7 @@ use App\Models\Job;
 use App\Support\PhoneLibrary;
 use App\Support\Runs;
 use App\Support\Sheets;
-use Facelift\Bench\MatScrew;
 use Facelift\Fasteners\MatSheet;
-use Facelift\Fasteners\ScrewMat;
 use Illuminate\Http\Response;
 
 /** The screw mat of a job, to be printed at 1:1. */
@@ -19,8 +17,7 @@ final readonly class ScrewMatController
     public function __invoke(Job $job, string $format, Runs $runs, PhoneLibrary $phones): Response
     {
         $phone = $phones->phone($job->phone);
-        $order = array_values(array_unique(array_map(static fn(MatScrew $s): string => $s->fastener, $runs->plan($job)->screws)));
-        $places = ScrewMat::of(array_values(array_filter(array_map(static fn(string $id) => $phone->fasteners[$id] ?? null, $order))))->places;
+        $places = $runs->plan($job)->mat->places;
         $svg = (new MatSheet($job->tag() . ', ' . $phone->identity->name() . ': screw mat, ' . count($places) . ' screws', $phone->body->outline, $places))->svg();
         $name = 'inline; filename="' . $job->tag() . '-screws.' . $format . '"';
 

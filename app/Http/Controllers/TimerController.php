@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\BenchEvent;
-use App\Models\Job;
-use App\Support\RunningClocks;
-use Facelift\Bench\EventType;
+use App\Models\RunningClock;
 use Illuminate\Http\JsonResponse;
 
 final readonly class TimerController
 {
-    public function __invoke(RunningClocks $clocks): JsonResponse
+    public function __invoke(): JsonResponse
     {
-        $now = now()->getTimestampMs();
-        $ids = BenchEvent::query()->where('type', EventType::TimerStarted)->distinct()->pluck('job_id');
-        $timers = Job::query()->whereIn('id', $ids)->whereNull('handed_over_at')->get()->flatMap(static fn(Job $job): array => $clocks->of($job, $now));
+        $open = RunningClock::query()->with('job:id,number')->whereHas('job', static fn($q) => $q->whereNull('handed_over_at'))->orderBy('since')->get();
 
-        return new JsonResponse(['now' => $now, 'timers' => $timers->values()]);
+        return new JsonResponse(['now' => now()->getTimestampMs(), 'timers' => $open->map(static fn(RunningClock $c): array => [
+            'job' => $c->job_id,
+            'tag' => $c->job->tag(),
+            'kind' => $c->kind,
+            'step' => $c->step,
+            'at' => $c->since,
+            'seconds' => $c->lift_at === null ? $c->seconds : ($c->lift_at - $c->since) / 1000,
+        ])->values()]);
     }
 }

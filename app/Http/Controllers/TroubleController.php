@@ -39,7 +39,7 @@ final readonly class TroubleController
     public function possible(Job $job, string $step): JsonResponse
     {
         $phone = $this->phones->phone($job->phone);
-        $all = (new Aftermath($phone, $this->runs->plan($job)))->possible($step);
+        $all = (new Aftermath($this->runs->plan($job)))->possible($step);
 
         return new JsonResponse(['data' => array_map(static fn(Consequence $c): array => ['trouble' => $c->trouble->value, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'because' => Reasons::of($c->because), 'stops' => $c->stops, 'quote' => $c->quote], $all)]);
     }

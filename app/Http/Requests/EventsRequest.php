@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Heat\Reading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -22,7 +23,7 @@ final class EventsRequest extends FormRequest
             'events.*.data' => ['present', 'array', 'max:8'],
             'events.*.data.count' => ['sometimes', 'integer', 'between:0,100'],
             'events.*.data.number' => ['sometimes', 'integer', 'between:1,500'],
-            'events.*.data.tenths' => ['sometimes', 'integer', 'between:-200,2500'],
+            'events.*.data.tenths' => ['sometimes', 'integer', 'between:' . Reading::LOWEST . ',' . Reading::HIGHEST],
             'events.*.data.*' => [static function (string $attribute, mixed $value, \Closure $fail): void {
                 if (!is_int($value) && (!is_string($value) || mb_strlen($value) > 300)) {
                     $fail($attribute . ' must be a whole number or a text of at most 300 characters.');

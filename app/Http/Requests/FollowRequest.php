@@ -34,7 +34,7 @@ final class FollowRequest extends FormRequest
     public function mustBeAHeating(Job $job): void
     {
         $step = app(Runs::class)->plan($job)->steps[$this->step()] ?? null;
-        if ($step === null || !in_array($step->kind, ['heat', 'reheat'], true)) {
+        if ($step?->heatedBond() === null) {
             throw ValidationException::withMessages(['step' => 'is not a heating of this job\'s plan']);
         }
     }

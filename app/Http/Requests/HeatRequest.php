@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\Usual;
 use Facelift\Heat\AdhesiveState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,7 +13,7 @@ use Illuminate\Validation\Rule;
 /** A heating to be tried out on paper. */
 class HeatRequest extends FormRequest
 {
-    private const ROOM = 22.0;
+    private const ROOM = Usual::ROOM;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

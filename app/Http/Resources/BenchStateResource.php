@@ -4,51 +4,73 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Facelift\Bench\BenchPlan;
+use Facelift\Anatomy\Place;
 use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;
+use Facelift\Bench\Run;
 
-/** The state of a run as the page gets it. */
+/** The state of a run as the page gets it: the one ledger there is. */
 final readonly class BenchStateResource
 {
     /** @return array<string, mixed> */
-    public static function of(BenchPlan $plan, BenchState $state): array
+    public static function of(Run $run): array
     {
+        return ['now' => now()->getTimestampMs()] + self::plain($run);
+    }
+
+    /** @return array<string, mixed> the same without the time of day: a pure function of plan and events */
+    public static function plain(Run $run): array
+    {
+        $state = $run->state;
+        $happened = $state->happened;
+
         return [
-            'now' => now()->getTimestampMs(),
-            'next' => $state->next($plan),
-            'done' => array_map(static fn(string $step): array => ['step' => $step, 'event' => $state->done[$step]->id, 'at' => $state->done[$step]->at], array_keys($state->done)),
-            'timers' => self::timers($plan, $state),
-            'wet' => $state->wet,
+            'next' => $run->next()?->id,
+            'done' => array_map(self::done(...), array_keys($state->done), array_values($state->done)),
+            'timers' => self::timers($run),
+            'wet' => array_map(static fn(Place $p): string => $p->value, $state->moisture->places),
+            'soaked' => $state->moisture->soaked,
             'batteryIn' => $state->batteryIn,
-            'screwsOut' => (object) $state->screwsOut,
-            'screws' => (object) $state->screws,
-            'off' => $state->off,
-            'partsOut' => $state->partsOut,
-            'putOn' => (object) $state->putOn,
+            'screwsOut' => (object) $state->ledger->screws,
+            'screws' => (object) $happened->screws,
+            'off' => $state->ledger->off,
+            'partsOut' => $state->ledger->parts,
+            'putOn' => (object) $state->ledger->on,
+            'astray' => $run->astray(),
             'tests' => self::tests($state),
-            'waived' => (object) $state->waived,
-            'extraHeat' => array_map(static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $state->extraHeat),
-            'soaked' => $state->soaked,
-            'readings' => array_map(static fn(Event $e): array => ['step' => $e->text('step'), 'at' => $e->at, 'probe' => $e->text('probe'), 'tenths' => (int) $e->tenths()], $state->readings),
-            'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $state->rungs),
-            'problems' => array_map(static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $state->problems),
+            'waived' => (object) $state->proofs->waived,
+            'extraHeat' => array_map(static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $happened->extraHeat),
+            'readings' => array_map(self::reading(...), $happened->readings),
+            'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $happened->rungs),
+            'problems' => array_map(static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $happened->problems),
         ];
     }
 
-    /** @return list<array{step: string, at: int, seconds: float}> clocks of steps that are not done yet */
-    public static function timers(BenchPlan $plan, BenchState $state): array
+    /** @return array<string, mixed> */
+    private static function done(string $step, Event $by): array
     {
-        $running = array_diff_key($state->timers, $state->done);
+        return ['step' => $step, 'event' => $by->id, 'at' => $by->at, 'count' => $by->count(), 'reason' => $by->countReason()?->value];
+    }
 
-        return array_map(static fn(string $step): array => ['step' => $step, 'at' => $running[$step]->at, 'seconds' => $plan->steps[$step]->wait], array_keys($running));
+    /** @return list<array{step: string, at: int, seconds: float}> clocks of steps that are not done yet */
+    private static function timers(Run $run): array
+    {
+        $clocks = $run->clocks();
+
+        return array_map(static fn(string $step): array => ['step' => $step, 'at' => $clocks[$step], 'seconds' => $run->plan->steps[$step]->manner->wait], array_keys($clocks));
+    }
+
+    /** @return array<string, mixed> */
+    private static function reading(Event $e): array
+    {
+        return ['step' => $e->step(), 'at' => $e->at, 'probe' => $e->text('probe'), 'tenths' => (int) $e->tenths()];
     }
 
     /** @return list<array{gate: string, function: string, outcome: string}> */
     private static function tests(BenchState $state): array
     {
         $rows = [];
-        foreach ($state->tests as $gate => $outcomes) {
+        foreach ($state->proofs->tests as $gate => $outcomes) {
             foreach ($outcomes as $function => $outcome) {
                 $rows[] = ['gate' => $gate, 'function' => $function, 'outcome' => $outcome];
             }

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Models\Job;
 use App\Support\PhoneLibrary;
-use App\Support\Runs;
 use App\Support\Stations;
 
 /** What a list of jobs and the top bar of one job both show. */
@@ -15,15 +14,12 @@ final readonly class JobHead
     /** @return array<string, mixed> */
     public static function of(Job $job): array
     {
-        // A closed job needs no fold: everything in it is done.
-        $standing = $job->handed_over_at === null ? app(Runs::class)->standing($job) : null;
-
         return [
             'id' => $job->id,
             'tag' => $job->tag(),
-            'phone' => ['id' => $job->phone, 'name' => app(PhoneLibrary::class)->phone($job->phone)->identity->name()],
+            'phone' => ['id' => $job->phone, 'name' => app(PhoneLibrary::class)->nameOf($job->phone)],
             'customer' => $job->customer,
-            'stations' => app(Stations::class)->of($job, $standing[0] ?? null, $standing[1] ?? null),
+            'stations' => app(Stations::class)->of($job),
             'promisedAt' => $job->promised_at?->toIso8601ZuluString(),
             'handedOverAt' => $job->handed_over_at?->toIso8601ZuluString(),
             'closedAs' => $job->closed_as,

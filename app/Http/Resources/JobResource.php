@@ -36,7 +36,7 @@ final class JobResource extends JsonResource
             'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],
             'accepted' => $job->accepted_at === null ? null : QuoteResource::accepted($job, $user instanceof User && $user->role !== Role::FrontDesk),
             'closedReason' => $job->closed_reason,
-            'works' => $job->plan === null ? null : ($job->plan['works'] ?? false),
+            'works' => $job->plan_works,
             'mayWork' => $user instanceof User && $user->role !== Role::FrontDesk,
         ];
     }

@@ -64,6 +64,6 @@ final readonly class Intake
 
             return;
         }
-        $answer['refused'] === [] ? $thermometer->fill(['kept_at' => $now])->save() : $thermometer->letGo();
+        $answer->refused === [] ? $thermometer->fill(['kept_at' => $now])->save() : $thermometer->letGo();
     }
 }

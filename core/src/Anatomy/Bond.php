@@ -5,38 +5,33 @@ declare(strict_types=1);
 namespace Facelift\Anatomy;
 
 use Facelift\Geometry\Point;
-use Facelift\Geometry\Side;
 
-/** Adhesive that joins two parts. */
-final readonly class Bond
+/** Adhesive or clips that join two parts. */
+final readonly class Bond extends Element
 {
     /**
-     * @param list<string>       $joins   the two parts; the first is lifted off the second
-     * @param float              $width   mm
-     * @param list<list<string>> $after
-     * @param string|null        $stack   heat stack from the heated face inwards; null for a bond parted without the plate
-     * @param string|null        $batteryStack stack through the battery for the same heating
-     * @param CutEdge|null       $cut     null for a bond inside the phone
-     * @param float              $height  mm of the new adhesive
-     * @param list<Point>        $pryPoints where clips are pried open; empty for a bond of adhesive
-     * @param Side|null          $noClamp side that ordinary clamps do not fit
-     * @param float              $clampMinutes hands-off minutes under clamps after closing, zero if pressed by hand only
+     * @param list<string> $joins     the two parts; the first is lifted off the second
+     * @param float        $width     mm
+     * @param Warming|null $warming   null for a bond parted without a source of heat
+     * @param CutEdge|null $cut       null for a bond inside the phone
+     * @param list<Point>  $pryPoints where clips are pried open; empty for a bond of adhesive
      */
     public function __construct(
-        public string $id,
-        public string $name,
+        Heading $heading,
         public array $joins,
         public AdhesiveKind $adhesive,
         public float $width,
-        public Face $face,
-        public array $after,
-        public ?string $stack,
-        public ?string $batteryStack,
+        public ?Warming $warming,
         public ?CutEdge $cut,
-        public Renewal $renewal,
-        public float $height,
-        public float $clampMinutes,
-        public array $pryPoints = [],
-        public ?Side $noClamp = null,
-    ) {}
+        public array $pryPoints,
+        public Closing $closing,
+    ) {
+        parent::__construct($heading);
+    }
+
+    /** The part that is lifted off. */
+    public function lifted(): string
+    {
+        return $this->joins[0];
+    }
 }

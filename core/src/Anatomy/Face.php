@@ -9,4 +9,9 @@ enum Face: string
 {
     case Front = 'front';
     case Back = 'back';
+
+    public function other(): self
+    {
+        return $this === self::Front ? self::Back : self::Front;
+    }
 }

@@ -7,30 +7,23 @@ namespace Facelift\Anatomy;
 use Facelift\Geometry\Point;
 
 /** A group of alike screws that come out together. */
-final readonly class Fastener
+final readonly class Fastener extends Element
 {
     /**
-     * @param float              $thread    mm, diameter
-     * @param float              $length    mm under the head
-     * @param float              $holeDepth mm that a screw may go in before it meets something
-     * @param list<string>       $holds     ids of the parts it holds
-     * @param list<list<string>> $after
-     * @param list<Point>        $places    one per screw, at least one
-     * @param string|null        $under     what a screw that is too long would go into
+     * @param list<string> $holds  ids of the parts it holds
+     * @param list<Point>  $places one per screw, at least one
      */
     public function __construct(
-        public string $id,
-        public string $name,
+        Heading $heading,
         public Driver $driver,
         public float $thread,
         public float $length,
-        public float $holeDepth,
+        public Hole $hole,
         public array $holds,
-        public array $after,
-        public Face $face,
         public array $places,
-        public ?string $under,
-    ) {}
+    ) {
+        parent::__construct($heading);
+    }
 
     public function count(): int
     {

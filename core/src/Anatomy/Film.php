@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Anatomy;
 
-/** A film or guard that a new part comes with. Its value is also its name in the ledger. */
+/** A film or guard that a new part comes with. */
 enum Film: string
 {
     case Front = 'film-front';
@@ -17,6 +17,18 @@ enum Film: string
     /** Protects the glass through the work and comes off before the customer's eyes; every other has to go before the part is fitted. */
     public function staysUntilHandOver(): bool
     {
-        return $this === self::Front;
+        return $this->thing()->staysUntilHandOver();
+    }
+
+    /** What it is in the ledger. */
+    public function thing(): Thing
+    {
+        return match ($this) {
+            self::Front => Thing::FilmFront,
+            self::FrontOver => Thing::FilmFrontOver,
+            self::Back => Thing::FilmBack,
+            self::Camera => Thing::FilmCamera,
+            self::FlexGuard => Thing::FlexGuard,
+        };
     }
 }

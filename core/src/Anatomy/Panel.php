@@ -9,7 +9,6 @@ final readonly class Panel
 {
     /**
      * @param bool   $memory true if the display carries colour and light calibration
-     * @param string $notice `none`, `until-copied` or `stays`: the notice after a swap
      * @param float  $flexNeeded mm of flex needed to reach the connector from outside the phone for a trial
      * @param float  $testExtension mm that a test extension for its connector adds; 0 if there is none
      */
@@ -17,7 +16,7 @@ final readonly class Panel
         public PanelTechnology $technology,
         public string $connectorCode,
         public bool $memory,
-        public string $notice,
+        public Notice $notice,
         public float $flexNeeded,
         public bool $readerUnderDisplay,
         public int $refresh,

@@ -44,12 +44,18 @@ enum PartKind: string
         return $this === self::SimTray || $this === self::Stylus;
     }
 
-    /** @return list<string> what is put over it while it lies outside the phone: dust on a lens is seen in every picture afterwards */
+    /** Shuts the phone: nothing can be reached once it is on. */
+    public function isCover(): bool
+    {
+        return $this === self::BackCover || $this === self::Cover;
+    }
+
+    /** @return list<Thing> what is put over it while it lies outside the phone: dust on a lens is seen in every picture afterwards */
     public function covered(): array
     {
         return match ($this) {
-            self::FrontCamera => ['lens-front'],
-            self::RearCamera => ['lens-rear'],
+            self::FrontCamera => [Thing::LensFront],
+            self::RearCamera => [Thing::LensRear],
             default => [],
         };
     }

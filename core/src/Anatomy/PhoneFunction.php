@@ -31,6 +31,15 @@ enum PhoneFunction: string
     case Sim = 'sim';
     case PartNotice = 'part-notice';
 
+    /** Its opening or window lies in or behind the glass, or beside the adhesive of the glass. */
+    public function passesTheGlass(): bool
+    {
+        return match ($this) {
+            self::Earpiece, self::Microphone, self::FrontCamera, self::Proximity, self::AmbientLight, self::FaceUnlock => true,
+            default => false,
+        };
+    }
+
     /** What the display itself serves, so it is repeated after every display job. */
     public function isOfTheDisplay(): bool
     {

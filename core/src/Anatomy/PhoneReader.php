@@ -119,12 +119,17 @@ final readonly class PhoneReader
     private function panel(Node $n): Panel
     {
         $n->only('technology', 'connectorCode', 'memory', 'notice', 'flexNeeded', 'readerUnderDisplay', 'refresh', 'testExtension');
-        $notice = $n->string('notice');
-        if (!\in_array($notice, ['none', 'until-copied', 'stays'], true)) {
-            $n->fault('notice', 'must be one of none, until-copied, stays');
-        }
 
-        return new Panel($n->enum('technology', PanelTechnology::class), $n->string('connectorCode'), $n->flag('memory'), $notice, $n->number('flexNeeded', 0, 300), $n->flag('readerUnderDisplay'), $n->int('refresh', 30, 500), $n->optionalNumber('testExtension', 5, 300) ?? 0.0);
+        return new Panel(
+            $n->enum('technology', PanelTechnology::class),
+            $n->string('connectorCode'),
+            $n->flag('memory'),
+            $n->enum('notice', Notice::class),
+            $n->number('flexNeeded', 0, 300),
+            $n->flag('readerUnderDisplay'),
+            $n->int('refresh', 30, 500),
+            $n->optionalNumber('testExtension', 5, 300) ?? 0.0,
+        );
     }
 
     /** @return array<string, list<Layer>> */

@@ -4,37 +4,49 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
+use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Probe;
-use Facelift\Heat\Programme;
 use Facelift\Heat\Reading;
-use Facelift\Heat\Source;
 
-/** What was really done to one bond with heat, from the events of the run: when the source came on and off, and what was read. */
+/** Finds what was really done to one bond with heat among the events of a run. */
 final readonly class HeatLog
 {
-    /**
-     * @param int                        $from  ms since 1970 of the first heating
-     * @param list<array{float, float}>  $heats s from there: on and off; the last may still be on
-     * @param list<Reading>              $readings
-     */
-    private function __construct(public int $from, public array $heats, public bool $on, public array $readings) {}
+    /** @return HeatRecord|null null before the first heating of the bond has begun */
+    public static function of(Run $run, string $bond, int $now): ?HeatRecord
+    {
+        $steps = $run->plan->heatingsOf($bond);
+        $spans = self::spans($run->state, $steps);
+        if ($spans === []) {
+            return null;
+        }
+        $from = $spans[0][0];
+        $seconds = static fn(int $at): float => max(0.0, ($at - $from) / 1000);
+        $readings = array_filter($run->state->happened->readings, static fn(Event $e): bool => \in_array($e->step(), $steps, true) && $e->at > $from);
+
+        return new HeatRecord(
+            $from,
+            array_map(static fn(array $s): array => [$seconds($s[0]), $seconds($s[1] ?? $now)], $spans),
+            $spans[\count($spans) - 1][1] === null,
+            array_values(array_map(static fn(Event $e): Reading => new Reading(Probe::from($e->text('probe')), $seconds($e->at), ($e->tenths() ?? 0) / 10), $readings)),
+        );
+    }
 
     /**
-     * @param list<string> $heatSteps ids of the plan's heatings of this bond, in order
+     * @param list<string> $steps heatings of the bond
      *
-     * @return self|null null before the first heating has begun
+     * @return list<array{int, int|null}> ms since 1970: on, and off unless it is still on
      */
-    public static function of(BenchState $state, array $heatSteps, int $now): ?self
+    private static function spans(BenchState $state, array $steps): array
     {
         $spans = [];
-        foreach ($heatSteps as $step) {
+        foreach ($steps as $step) {
             $on = $state->timers[$step]->at ?? null;
             if ($on !== null) {
                 $spans[] = [$on, $state->done[$step]->at ?? null];
             }
         }
         if ($spans === []) {
-            return null;
+            return [];
         }
         foreach (self::extra($state) as $span) {
             // Heat beyond the plan belongs to this bond only once its own heating has begun.
@@ -43,38 +55,15 @@ final readonly class HeatLog
             }
         }
         usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $from = $spans[0][0];
-        $seconds = static fn(int $at): float => max(0.0, ($at - $from) / 1000);
-        $readings = array_filter($state->readings, static fn(Event $e): bool => \in_array($e->text('step'), $heatSteps, true) && $e->at > $from);
 
-        return new self(
-            $from,
-            array_map(static fn(array $s): array => [$seconds($s[0]), $seconds($s[1] ?? $now)], $spans),
-            $spans[\count($spans) - 1][1] === null,
-            array_values(array_map(static fn(Event $e): Reading => new Reading(Probe::from($e->text('probe')), $seconds($e->at), ($e->tenths() ?? 0) / 10), $readings)),
-        );
-    }
-
-    /** The programme up to a moment, in s from the first heating; resting where no source was on. */
-    public function programme(Source $source, float $until): Programme
-    {
-        $programme = Programme::empty();
-        $clock = 0.0;
-        foreach ($this->heats as $i => [$on, $off]) {
-            // A heating that is still on goes on as long as is looked ahead.
-            $end = $this->on && $i === \count($this->heats) - 1 ? $until : min($off, $until);
-            $programme = $programme->rest(max(0.0, min($on, $until) - $clock))->heat(max(0.0, $end - $on), $source);
-            $clock = max($clock, $end);
-        }
-
-        return $programme->rest(max(0.0, $until - $clock));
+        return $spans;
     }
 
     /** @return list<array{int, int|null}> */
     private static function extra(BenchState $state): array
     {
         $spans = [];
-        foreach ($state->extraHeat as $event) {
+        foreach ($state->happened->extraHeat as $event) {
             if ($event->text('state') === 'on') {
                 $spans[] = [$event->at, null];
             } elseif ($spans !== [] && $spans[\count($spans) - 1][1] === null) {

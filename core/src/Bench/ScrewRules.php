@@ -4,56 +4,72 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
-use Facelift\Document\Reason;
+use Facelift\Fasteners\MatPlace;
 use Facelift\Fasteners\ScrewMat;
 
 /** May this one screw come out here, or go in here? */
 final readonly class ScrewRules
 {
     /** @return Refusal|null null if it may */
-    public function check(BenchPlan $plan, BenchState $state, Event $event): ?Refusal
+    public function check(Run $run, Event $event): ?Refusal
     {
-        $step = $plan->steps[$event->text('step')] ?? null;
-        $screw = $plan->screws[$event->number() ?? 0] ?? null;
-        $groups = $step === null ? [] : [...array_keys($step->screwsOut), ...array_keys($step->screwsIn)];
+        $step = $run->plan->steps[$event->step()] ?? null;
+        $screw = self::numbered($run->plan->mat, (int) $event->number());
+        $groups = $step?->effects->screws->groups() ?? [];
         if ($step === null || $screw === null || $groups === []) {
-            return new Refusal(new Reason('no-screws-here'), false);
+            return Refusal::never('no-screws-here');
         }
-        if (isset($state->done[$step->id]) || \in_array($screw->number, $state->screws[$step->id] ?? [], true)) {
-            return new Refusal(new Reason('screw-counted', ['number' => $screw->number]), false);
+        if ($run->isDone($step) || \in_array($screw->number, $run->state->happened->screws[$step->id] ?? [], true)) {
+            return Refusal::never('screw-counted', ['number' => $screw->number]);
         }
-        $hole = $this->holeOf($plan, $groups);
+        $hole = self::holeOf($run->plan->mat, $groups);
         if ($hole === null || \in_array($screw->fastener, $groups, true)) {
             return null;
         }
 
-        return $step->screwsIn === [] ? new Refusal(new Reason('screw-not-of-this-step', ['number' => $screw->number]), false) : $this->wrongHole($screw, $hole);
+        return $step->effects->screws->in === []
+            ? Refusal::never('screw-not-of-this-step', ['number' => $screw->number])
+            : $this->wrongHole($screw, $hole);
     }
 
-    /** @param list<string> $groups */
-    private function holeOf(BenchPlan $plan, array $groups): ?MatScrew
+    private static function numbered(ScrewMat $mat, int $number): ?MatPlace
     {
-        foreach ($plan->screws as $screw) {
-            if (\in_array($screw->fastener, $groups, true)) {
-                return $screw;
+        foreach ($mat->places as $place) {
+            if ($place->number === $number) {
+                return $place;
             }
         }
 
         return null;
     }
 
-    private function wrongHole(MatScrew $screw, MatScrew $hole): ?Refusal
+    /** @param list<string> $groups */
+    private static function holeOf(ScrewMat $mat, array $groups): ?MatPlace
+    {
+        foreach ($mat->places as $place) {
+            if (\in_array($place->fastener, $groups, true)) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
+    private function wrongHole(MatPlace $screw, MatPlace $hole): ?Refusal
     {
         if ($screw->isLike($hole)) {
             return null;
         }
-        $figures = ['number' => $screw->number, 'driver' => $screw->driver, 'length' => $screw->length, 'wanted' => $hole->length];
-        $past = ScrewMat::past($screw->length, $hole->holeDepth);
+        $figures = ['number' => $screw->number, 'driver' => $screw->driver->value, 'length' => $screw->length, 'wanted' => $hole->length];
+        $past = ScrewMat::past($screw->length, $hole->hole->depth);
+        $under = $hole->hole->under;
+        $deep = $figures + ['depth' => $hole->hole->depth, 'past' => round($past, 2), 'under' => (string) $under];
 
         return match (true) {
-            $past > 0 => new Refusal(new Reason($hole->under === null ? 'screw-too-long' : 'screw-goes-into', $figures + ['depth' => $hole->holeDepth, 'past' => round($past, 2), 'under' => (string) $hole->under]), false),
-            $screw->length < $hole->length => new Refusal(new Reason('screw-too-short', $figures), false),
-            default => new Refusal(new Reason('screw-of-another-kind', $figures), false),
+            $past > 0 && $under === null => Refusal::never('screw-too-long', $deep),
+            $past > 0 => Refusal::never('screw-goes-into', $deep),
+            $screw->length < $hole->length => Refusal::never('screw-too-short', $figures),
+            default => Refusal::never('screw-of-another-kind', $figures),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
+use Facelift\Plan\StepKind;
+
 /** What can go wrong at the bench, and at which kinds of step. */
 enum Trouble: string
 {
@@ -15,15 +17,22 @@ enum Trouble: string
     case PartDead = 'part-dead';
     case CellBent = 'cell-bent';
 
-    public function belongsTo(string $stepKind): bool
+    /** True if it can happen at a step of this kind. */
+    public function belongsTo(StepKind $kind): bool
     {
-        return \in_array($stepKind, match ($this) {
-            self::FlexTorn => ['first-gap', 'cut-pass', 'lift', 'lift-part', 'unplug', 'part-bond', 'plug-in', 'fit-part', 'close-bond', 'clip-shut'],
-            self::ScrewStripped, self::ScrewLost => ['unscrew', 'screw-in'],
-            self::Delamination => ['heat', 'reheat', 'first-gap', 'cut-pass', 'lift', 'clamp', 'unclamp', 'part-glass'],
-            self::ConnectorDamaged => ['unplug', 'plug-in', 'trial-connect', 'trial-off'],
-            self::PartDead => ['gate', 'trial-connect'],
-            self::CellBent => ['unplug', 'warm-battery', 'part-bond', 'lift-part', 'fit-part'],
+        return \in_array($kind, match ($this) {
+            self::FlexTorn => [
+                StepKind::FirstGap, StepKind::CutPass, StepKind::Lift, StepKind::LiftPart, StepKind::Unplug, StepKind::PartBond,
+                StepKind::PlugIn, StepKind::FitPart, StepKind::HangPart, StepKind::CloseBond, StepKind::ClipShut,
+            ],
+            self::ScrewStripped, self::ScrewLost => [StepKind::Unscrew, StepKind::ScrewIn],
+            self::Delamination => [
+                StepKind::Heat, StepKind::Reheat, StepKind::FirstGap, StepKind::CutPass, StepKind::Lift, StepKind::Clamp,
+                StepKind::Unclamp, StepKind::PartGlass,
+            ],
+            self::ConnectorDamaged => [StepKind::Unplug, StepKind::PlugIn, StepKind::TrialConnect, StepKind::TrialOff],
+            self::PartDead => [StepKind::Gate, StepKind::TrialConnect],
+            self::CellBent => [StepKind::Unplug, StepKind::WarmBattery, StepKind::PartBond, StepKind::LiftPart, StepKind::FitPart],
         }, true);
     }
 }

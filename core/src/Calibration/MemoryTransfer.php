@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Calibration;
 
+use Facelift\Anatomy\Notice;
 use Facelift\Anatomy\Panel;
 use Facelift\Document\Reason;
 
@@ -16,9 +17,9 @@ final readonly class MemoryTransfer
     public static function of(Panel $panel): self
     {
         $hears = match ($panel->notice) {
-            'stays' => [new Reason('part-notice-stays')],
-            'until-copied' => [new Reason('part-notice-goes-after-copy')],
-            default => [],
+            Notice::Stays => [new Reason('part-notice-stays')],
+            Notice::UntilCopied => [new Reason('part-notice-goes-after-copy')],
+            Notice::None => [],
         };
 
         return new self($panel->memory, $hears);

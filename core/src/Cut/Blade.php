@@ -7,6 +7,7 @@ namespace Facelift\Cut;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\FrameMaterial;
+use Facelift\Anatomy\Tool;
 
 /** What is pushed along a bond. Common practice, no source. */
 enum Blade: string
@@ -18,6 +19,11 @@ enum Blade: string
     case ThinMetal = 'thin metal';
     /** Between glass and panel only. */
     case Wire = 'wire';
+
+    public function tool(): Tool
+    {
+        return Tool::from($this->value);
+    }
 
     /** For one stretch of an outer edge, by what it leans on and by the glass above it. */
     public static function along(FrameMaterial $frame, Face $face, AdhesiveKind $adhesive, bool $crazed): self

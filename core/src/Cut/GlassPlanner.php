@@ -17,6 +17,8 @@ use Facelift\Heat\PanelBudget;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Sample;
 use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
+use Facelift\Heat\Stack;
 
 /**
  * Parts the cover glass from a panel that is kept: warm on a separator plate, curved edges to the middle of the curve first,
@@ -39,12 +41,12 @@ final readonly class GlassPlanner
     private const LAMINATE = [0.15, 0.2, 1000.0, 1800.0];
 
     /** @param float $room °C */
-    public function plan(Phone $phone, Condition $condition, float $room = 22.0): GlassParting
+    public function plan(Phone $phone, Condition $condition, float $room = Usual::ROOM): GlassParting
     {
         $moves = [...$this->curves($phone, $condition), ...$this->sections($phone, $condition)];
         $work = array_sum(array_map(static fn(GlassMove $m): float => $m->seconds, $moves));
         $stack = self::stack($phone);
-        $curves = new Curves($stack, $stack, $room);
+        $curves = new Curves(new Stack($stack), new Stack($stack), $room);
         for ($set = self::LOW; ; $set += 2.0) {
             $samples = $curves->run(Programme::empty()->heat(self::LONGEST, Source::plate($set)));
             $warm = self::reached($samples);

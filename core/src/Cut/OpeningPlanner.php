@@ -13,9 +13,11 @@ use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
+use Facelift\Geometry\Side;
+use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Session;
-use Facelift\Heat\Source;
+use Facelift\Heat\Stack;
 
 /** Divides the edge into passes that fit into the time before the bond grips again, with reheats between. */
 final readonly class OpeningPlanner
@@ -30,26 +32,36 @@ final readonly class OpeningPlanner
     private const BREAK = 180.0;
     private const MOST_HEATINGS = 60;
 
-    /** @param float $room °C */
-    public function plan(Phone $phone, Bond $bond, Condition $condition, Source $source, float $room = 22.0, OldPanel $old = OldPanel::Save): Opening
+    /** The bond has to be one that is warmed. */
+    public function plan(Phone $phone, Bond $bond, Condition $condition, HeatBy $heat): EdgeOpening
     {
+        $state = $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
         $start = static fn(): Session => new Session(
-            $phone,
-            $bond,
-            $source,
-            AdhesiveWindow::of($bond->adhesive, $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh),
-            Limits::of($phone->body->frame, $old),
-            $room,
+            new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $heat->room),
+            $heat->source,
+            AdhesiveWindow::of($bond->adhesive, $state),
+            Limits::of($phone->body->frame, $heat->old),
         );
-        $passes = $bond->cut === null ? null : new Passes($phone, $bond, $bond->cut, $condition, $old);
-        if ($passes !== null && $old === OldPanel::GiveUp && $bond->adhesive === AdhesiveKind::DoubleTape) {
-            return $this->cold($start(), $bond, $passes);
+        if ($bond->cut === null) {
+            return $this->run($start(), $bond, null, [], null);
         }
-        $dry = $this->run($start(), $bond, $passes, $passes?->stretches() ?? [], null);
-        if (!self::drags($bond->adhesive) || !$dry->works() || $passes === null || $passes->stretches() === []) {
+        $passes = new Passes($phone, $bond, $bond->cut, $condition, $heat->old);
+        if ($heat->old === OldPanel::GiveUp && $bond->adhesive === AdhesiveKind::DoubleTape) {
+            return $this->cold($start(), $bond, $bond->cut->start, $passes);
+        }
+
+        return $this->warm($start, $bond, $passes);
+    }
+
+    /** @param \Closure(): Session $start from a cold phone */
+    private function warm(\Closure $start, Bond $bond, Passes $passes): EdgeOpening
+    {
+        $dry = $this->run($start(), $bond, $passes, $passes->stretches(), null);
+        if (!self::drags($bond->adhesive) || !$dry->works() || $passes->stretches() === []) {
             return $dry;
         }
-        // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed, at the latest before a last piece of the last.
+        // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed,
+        // at the latest before a last piece of the last.
         foreach ($this->rounds($passes->stretches(), $dry) as [$round, $before]) {
             $wet = $this->run($start(), $bond, $passes, $round, $before);
             if ($wet->works() && !$wet->heatsAfterAlcohol()) {
@@ -61,11 +73,11 @@ final readonly class OpeningPlanner
     }
 
     /** Tape that no safe heat frees: the panel is broken at a corner of the start edge, and the tape is cut at half the pace. */
-    private function cold(Session $session, Bond $bond, Passes $passes): Opening
+    private function cold(Session $session, Bond $bond, Side $start, Passes $passes): EdgeOpening
     {
-        $moves = [$this->timed(new Move(MoveKind::BreakPanel, self::BREAK, 0, 0, $bond->cut?->start), $session)];
+        $moves = [new BreakPanel(self::BREAK, $this->after(self::BREAK, $session), $start)];
         foreach ($passes->stretches() as $stretch) {
-            $moves[] = $this->timed($passes->pass($stretch)->slower(2.0), $session);
+            $moves[] = $this->pass($passes->stroke($stretch)->slower(2.0), $session);
         }
 
         return self::opening($session, $bond, $moves, null);
@@ -73,11 +85,11 @@ final readonly class OpeningPlanner
 
     /**
      * @param list<Stretch> $stretches
-     * @param Opening       $dry       the same without alcohol: what is heated again there needs no trying
+     * @param EdgeOpening   $dry       the same without alcohol: what is heated again there needs no trying
      *
      * @return iterable<array{list<Stretch>, int}> rounds, each with the index of the stretch that alcohol goes before
      */
-    private function rounds(array $stretches, Opening $dry): iterable
+    private function rounds(array $stretches, EdgeOpening $dry): iterable
     {
         $warm = $dry->cutSinceLastHeating();
         foreach ($stretches as $i => $stretch) {
@@ -90,7 +102,8 @@ final readonly class OpeningPlanner
             return;
         }
         foreach ([0.5, 0.7, 0.9] as $share) {
-            yield [[...$stretches, $last->part(0.0, $share * $last->length()), $last->part($share * $last->length(), $last->length())], \count($stretches) + 1];
+            $at = $share * $last->length();
+            yield [[...$stretches, $last->part(0.0, $at), $last->part($at, $last->length())], \count($stretches) + 1];
         }
     }
 
@@ -98,35 +111,35 @@ final readonly class OpeningPlanner
      * @param list<Stretch> $round
      * @param int|null      $alcohol index of the stretch before which alcohol is used; null for none
      */
-    private function run(Session $session, Bond $bond, ?Passes $passes, array $round, ?int $alcohol): Opening
+    private function run(Session $session, Bond $bond, ?Passes $passes, array $round, ?int $alcohol): EdgeOpening
     {
         $first = $session->heat();
         if (!$first->parts || $bond->cut === null || $passes === null) {
             return self::opening($session, $bond, [], $first->binding);
         }
-        $moves = [new Move(MoveKind::Heat, $first->seconds, $first->end->bond, $first->end->battery, grips: $session->workingWindow())];
-        $moves[] = $this->timed(new Move(MoveKind::FirstGap, self::FIRST_GAP, 0, 0, $bond->cut->start), $session);
+        $moves = [Heating::first($first->seconds, $this->end($session))];
+        $moves[] = new FirstGap(self::FIRST_GAP, $this->after(self::FIRST_GAP, $session), $bond->cut->start);
         $heatings = 1;
         foreach ($round as $i => $stretch) {
             $drip = $i === $alcohol ? self::ALCOHOL : 0.0;
             for ($left = $stretch; $left !== null; $left = $rest) {
-                [$pass, $rest] = [$passes->pass($left), null];
-                if ($session->workingWindow() < $pass->seconds + $drip) {
+                [$stroke, $rest] = [$passes->stroke($left), null];
+                if ($session->workingWindow() < $stroke->seconds + $drip) {
                     if (++$heatings > self::MOST_HEATINGS) {
                         return self::opening($session, $bond, [], Binding::Time);
                     }
                     [$heated, $binding] = $this->reheat($session);
                     array_push($moves, ...$heated);
-                    [$pass, $rest] = $passes->within($left, $session->workingWindow() - $drip);
-                    if ($pass === null) {
+                    [$stroke, $rest] = $passes->within($left, $session->workingWindow() - $drip);
+                    if ($stroke === null) {
                         return self::opening($session, $bond, [], $binding === Binding::Target ? Binding::Time : $binding);
                     }
                 }
                 if ($drip > 0) {
-                    $moves[] = $this->timed(new Move(MoveKind::Alcohol, self::ALCOHOL, 0, 0, $pass->side), $session);
+                    $moves[] = new Alcohol($drip, $this->after($drip, $session), $stretch->side);
                     $drip = 0.0;
                 }
-                $moves[] = $this->timed($pass, $session);
+                $moves[] = $this->pass($stroke, $session);
             }
         }
 
@@ -134,9 +147,9 @@ final readonly class OpeningPlanner
     }
 
     /** @param list<Move> $moves */
-    private static function opening(Session $session, Bond $bond, array $moves, ?Binding $blocked): Opening
+    private static function opening(Session $session, Bond $bond, array $moves, ?Binding $blocked): EdgeOpening
     {
-        return new Opening($bond->id, $session->window, $moves, $blocked, $session->samples(), $session->phases(), $session->limits);
+        return new EdgeOpening($bond->id, $session->window, $moves, $blocked, $session->samples(), $session->phases(), $session->limits);
     }
 
     /** Adhesive that holds a blade fast even when it is hot. */
@@ -152,19 +165,28 @@ final readonly class OpeningPlanner
         $heating = $session->heat();
         if (!$heating->parts) {
             $seconds = $session->rest(self::REST_BATTERY);
-            $moves[] = new Move(MoveKind::Cool, $seconds, $session->now()->bond, $session->now()->battery);
+            $moves[] = new Cooling($seconds, $this->end($session, 0.0));
             $heating = $session->heat();
         }
-        $moves[] = new Move(MoveKind::Reheat, $heating->seconds, $heating->end->bond, $heating->end->battery, grips: $session->workingWindow());
+        $moves[] = Heating::again($heating->seconds, $this->end($session));
 
         return [$moves, $heating->binding];
     }
 
-    private function timed(Move $move, Session $session): Move
+    private function pass(Stroke $stroke, Session $session): Pass
     {
-        $session->cut($move->seconds);
-        $now = $session->now();
+        return new Pass($stroke->way, $stroke->seconds, $this->after($stroke->seconds, $session));
+    }
 
-        return $move->at($now->bond, $now->battery, $session->workingWindow());
+    private function after(float $seconds, Session $session): AtEnd
+    {
+        $session->cut($seconds);
+
+        return $this->end($session);
+    }
+
+    private function end(Session $session, ?float $grips = null): AtEnd
+    {
+        return new AtEnd($session->now()->bond, $session->now()->battery, $grips ?? $session->workingWindow());
     }
 }

@@ -34,6 +34,7 @@ final readonly class Passes
     public function stretches(): array
     {
         $clockwise = array_values(array_filter($this->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden));
+
         return $this->isClockwise() ? $this->from($clockwise) : $this->from(array_reverse($clockwise));
     }
 
@@ -69,32 +70,31 @@ final readonly class Passes
     }
 
     /**
-     * As much of a stretch as fits into a time, and what is left of it; no pass at all if that would be less than a pick's width or two.
+     * As much of a stretch as fits into a time, and what is left of it; no stroke at all if that would be less than a pick's width or two.
      *
      * @param float $seconds until the bond grips
      *
-     * @return array{Move|null, Stretch|null}
+     * @return array{Stroke|null, Stretch|null}
      */
     public function within(Stretch $stretch, float $seconds): array
     {
-        $whole = $this->pass($stretch);
+        $whole = $this->stroke($stretch);
         if ($whole->seconds <= $seconds) {
             return [$whole, null];
         }
         [$fits, $tooMuch] = [0.0, $stretch->length()];
         while ($tooMuch - $fits > 0.5) {
             $middle = ($fits + $tooMuch) / 2;
-            $this->pass($this->piece($stretch, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
+            $this->stroke($this->piece($stretch, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
         }
-
         if ($fits < self::SHORTEST) {
             return [null, null];
         }
         $end = $stretch->length();
 
         return $this->goesBack($stretch->side)
-            ? [$this->pass($this->piece($stretch, $fits)), $stretch->part(0.0, $end - $fits)]
-            : [$this->pass($this->piece($stretch, $fits)), $stretch->part($fits, $end)];
+            ? [$this->stroke($this->piece($stretch, $fits)), $stretch->part(0.0, $end - $fits)]
+            : [$this->stroke($this->piece($stretch, $fits)), $stretch->part($fits, $end)];
     }
 
     /** The first so many mm of a stretch, in the direction of the blade. */
@@ -105,7 +105,8 @@ final readonly class Passes
         return $this->goesBack($stretch->side) ? $stretch->part($end - $mm, $end) : $stretch->part(0.0, $mm);
     }
 
-    public function pass(Stretch $stretch): Move
+    /** How a whole stretch is cut, and how long that takes. */
+    public function stroke(Stretch $stretch): Stroke
     {
         $glass = $this->phone->body->glass;
         $crazed = $this->condition->crazedAlong($glass, $this->bond->face, $stretch->side, $stretch->from, $stretch->to);
@@ -113,25 +114,11 @@ final readonly class Passes
         $corner = self::cornerShare($glass, $stretch) * $glass->corner();
         $straight = max(0.0, $stretch->length() - 2 * $glass->radius * self::cornerShare($glass, $stretch));
         $flat = $this->goesDeeper($stretch);
+        $blade = Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed);
+        $depth = $flat ? max($stretch->depth, min(2 * $stretch->depth, self::DEEPEST)) : $stretch->depth;
+        $way = new Way($stretch, $blade, $depth, $pace, $straight + $corner, $crazed, $flat);
 
-        return new Move(
-            MoveKind::Pass,
-            $straight / $pace + $corner / ($pace / 2) + self::PICK,
-            0,
-            0,
-            $stretch->side,
-            $stretch->id,
-            $stretch->from,
-            $stretch->to,
-            $flat ? max($stretch->depth, min(2 * $stretch->depth, self::DEEPEST)) : $stretch->depth,
-            $pace,
-            $crazed,
-            $stretch->behind,
-            length: $straight + $corner,
-            blade: Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed),
-            flat: $flat,
-            over: $stretch->over,
-        );
+        return new Stroke($way, $straight / $pace + $corner / ($pace / 2) + self::PICK);
     }
 
     /** With nothing behind it, deeper and flat spreads the load in a plastic bezel; and a panel that is given up may be undercut. */

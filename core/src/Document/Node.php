@@ -286,6 +286,22 @@ final readonly class Node
         return $out;
     }
 
+    /** @return array<string, string|float|int> a map of figures; empty if missing */
+    public function figures(string $key): array
+    {
+        $value = $this->data[$key] ?? [];
+        $out = [];
+        foreach (\is_array($value) ? $value : [] as $name => $figure) {
+            if (\is_string($figure) || \is_int($figure) || \is_float($figure)) {
+                $out[(string) $name] = $figure;
+            } else {
+                $this->faults->add($this->of($key) . '.' . $name, 'must be a text or a number');
+            }
+        }
+
+        return $out;
+    }
+
     /** @return list<mixed> */
     private function items(string $key): array
     {

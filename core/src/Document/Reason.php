@@ -10,6 +10,11 @@ final readonly class Reason
     /** @param array<string, string|float|int> $figures */
     public function __construct(public string $code, public array $figures = []) {}
 
+    public static function read(Node $node): self
+    {
+        return new self($node->string('code'), $node->figures('figures'));
+    }
+
     /** @return array{code: string, figures: array<string, string|float|int>|\stdClass} */
     public function toArray(): array
     {

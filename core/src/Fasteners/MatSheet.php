@@ -19,7 +19,7 @@ final readonly class MatSheet
     private const ROW = 15.0;
     private const COLUMNS = 6;
 
-    /** @param list<Place> $places in the order of removal */
+    /** @param list<MatPlace> $places in the order of removal */
     public function __construct(private string $title, private RoundedRectangle $outline, private array $places) {}
 
     /** A document of its own, in mm; it prints at its true size if nothing scales it. */
@@ -48,7 +48,7 @@ final readonly class MatSheet
         return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>', self::WIDTH, self::HEIGHT, implode('', $body));
     }
 
-    /** @return list<non-empty-list<Place>> alike screws that come out together */
+    /** @return list<non-empty-list<MatPlace>> alike screws that come out together */
     private function groups(): array
     {
         $groups = [];
@@ -60,7 +60,7 @@ final readonly class MatSheet
     }
 
     /**
-     * @param non-empty-list<Place> $group
+     * @param non-empty-list<MatPlace> $group
      *
      * @return array{string, list<string>, float} its heading, its cells, and where the next may begin
      */

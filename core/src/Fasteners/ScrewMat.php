@@ -10,8 +10,8 @@ use Facelift\Geometry\Point;
 /** Where each screw lies while it is out, and in which order screws are tightened. */
 final readonly class ScrewMat
 {
-    /** @param list<Place> $places in the order of removal, numbered from 1 */
-    private function __construct(public array $places) {}
+    /** @param list<MatPlace> $places in the order of removal, numbered from 1 */
+    public function __construct(public array $places) {}
 
     /** @param list<Fastener> $fasteners in the order of removal */
     public static function of(array $fasteners): self
@@ -19,7 +19,7 @@ final readonly class ScrewMat
         $places = [];
         foreach ($fasteners as $fastener) {
             foreach ($fastener->places as $at) {
-                $places[] = new Place($fastener->id, \count($places) + 1, $at, $fastener->driver, $fastener->length, $fastener->holeDepth, $fastener->under);
+                $places[] = new MatPlace($fastener->id, \count($places) + 1, $at, $fastener->driver, $fastener->length, $fastener->hole);
             }
         }
 

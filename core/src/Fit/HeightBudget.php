@@ -29,7 +29,7 @@ final readonly class HeightBudget
     /** For a module of this thickness on the bond that holds the phone's display. */
     public static function for(Phone $phone, float $module): self
     {
-        return new self($phone->ledge->recess, $module, self::displayBond($phone)->height ?? 0.0, $phone->ledge->tolerance);
+        return new self($phone->ledge->recess, $module, self::displayBond($phone)?->closing->height ?? 0.0, $phone->ledge->tolerance);
     }
 
     /** mm that the glass stands proud of the frame; negative if it sits below. */

@@ -14,6 +14,12 @@ final readonly class AdhesiveWindow
 
     private function __construct(public float $low, public float $high) {}
 
+    /** As it was when it was written down, °C. */
+    public static function between(float $low, float $high): self
+    {
+        return new self($low, $high);
+    }
+
     /** The bond's temperature at which to lift off, °C: well inside, and always below the upper end. */
     public function target(): float
     {

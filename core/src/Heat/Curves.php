@@ -5,22 +5,17 @@ declare(strict_types=1);
 namespace Facelift\Heat;
 
 use Facelift\Anatomy\Bond;
-use Facelift\Anatomy\Layer;
-use Facelift\Anatomy\LayerRole;
 use Facelift\Anatomy\Phone;
 
 /** Runs a programme over the edge of a bond and the stack through the battery, and gives the temperatures that matter. */
 final readonly class Curves
 {
-    /**
-     * @param list<Layer> $edge   with a layer of the role Bond
-     * @param list<Layer> $centre with layers of the roles Panel and Battery, or without
-     */
-    public function __construct(private array $edge, private array $centre, private float $room = 22.0) {}
+    public function __construct(private Stack $edge, private Stack $centre, private float $room = Usual::ROOM) {}
 
-    public static function of(Phone $phone, Bond $bond, float $room = 22.0): self
+    /** The bond has to be one that is warmed. */
+    public static function of(Phone $phone, Bond $bond, float $room = Usual::ROOM): self
     {
-        return new self($phone->stacks[(string) $bond->stack], $phone->stacks[(string) $bond->batteryStack], $room);
+        return new self(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $room);
     }
 
     /**
@@ -30,59 +25,20 @@ final readonly class Curves
      */
     public function run(Programme $programme, float $every = 2.0): array
     {
-        $edge = new Lane($this->edge, $this->room);
-        $centre = new Lane($this->centre, $this->room, 5);
+        $lanes = new Lanes($this->edge, $this->centre, $this->room);
         $clock = 0.0;
-        $samples = [$this->sample($clock, $edge, $centre)];
+        $samples = [$lanes->sample($clock)];
         foreach ($programme->spans as [$seconds, $source]) {
-            foreach ([$edge, $centre] as $lane) {
-                $source === null ? $lane->rest() : $lane->heat($source);
-            }
+            $source === null ? $lanes->rest() : $lanes->heat($source);
             for ($left = $seconds; $left > 1e-9;) {
                 $h = min($every, $left);
-                $edge->advance($h);
-                $centre->advance($h);
+                $lanes->advance($h);
                 $left -= $h;
                 $clock += $h;
-                $samples[] = $this->sample($clock, $edge, $centre);
+                $samples[] = $lanes->sample($clock);
             }
         }
 
         return $samples;
-    }
-
-    private function sample(float $clock, Lane $edge, Lane $centre): Sample
-    {
-        $panel = self::layer($this->centre, LayerRole::Panel);
-        $battery = self::layer($this->centre, LayerRole::Battery);
-
-        return new Sample(
-            $clock,
-            $edge->meanOf(self::layer($this->edge, LayerRole::Bond) ?? 0),
-            $panel === null ? $this->room : $centre->meanOf($panel),
-            $battery === null ? $this->room : $centre->frontOf($battery),
-            $edge->outerFace(),
-            self::frame($this->edge, $edge, $this->room),
-        );
-    }
-
-    /** @param list<Layer> $layers */
-    private static function frame(array $layers, Lane $edge, float $room): float
-    {
-        $frame = self::layer($layers, LayerRole::Frame);
-
-        return $frame === null ? $room : $edge->frontOf($frame);
-    }
-
-    /** @param list<Layer> $layers */
-    private static function layer(array $layers, LayerRole $role): ?int
-    {
-        foreach ($layers as $i => $layer) {
-            if ($layer->role === $role) {
-                return $i;
-            }
-        }
-
-        return null;
     }
 }

@@ -20,7 +20,7 @@ final readonly class FlexWarming
      *
      * @return int whole seconds, rounded up
      */
-    public function seconds(Source $air, AdhesiveWindow $window, float $room = 22.0): int
+    public function seconds(Source $air, AdhesiveWindow $window, float $room = Usual::ROOM): int
     {
         $lane = new Lane(self::stack(), $room);
         $lane->heat($air);

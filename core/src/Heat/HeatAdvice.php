@@ -10,9 +10,9 @@ use Facelift\Document\Reason;
 final readonly class HeatAdvice
 {
     /**
-     * @param Point|null   $best   null if no setting of this source works
-     * @param list<Point>  $points the whole region
+     * @param Candidate|null   $best   null if no setting of this source works
+     * @param list<Candidate>  $points the whole region
      * @param list<Reason> $because
      */
-    public function __construct(public ?Point $best, public array $points, public array $because) {}
+    public function __construct(public ?Candidate $best, public array $points, public array $because) {}
 }

@@ -24,14 +24,14 @@ final readonly class HeatAdvisor
         $points = $region->points($source, $sets, self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES));
         $best = Region::gentlest($points);
         if ($best !== null) {
-            return new HeatAdvice($best, $points, [new Reason('heat-gentlest', ['set' => round($best->set), 'seconds' => (int) $best->seconds, 'margin' => round($best->margin, 1), 'window' => (int) $best->window])]);
+            return new HeatAdvice($best, $points, [new Reason('heat-gentlest', ['set' => round($best->set), 'seconds' => (int) $best->seconds(), 'margin' => round($best->margin, 1), 'window' => (int) $best->window])]);
         }
 
         return new HeatAdvice(null, $points, [...$this->whyNot($points, $window, $limits), ...$this->others($region, $source->kind)]);
     }
 
     /**
-     * @param list<Point> $points
+     * @param list<Candidate> $points
      *
      * @return list<Reason>
      */
@@ -40,12 +40,12 @@ final readonly class HeatAdvisor
         if ($window->low >= $limits->panel) {
             return [new Reason('heat-none-is-safe', ['low' => $window->low, 'panel' => $limits->panel])];
         }
-        $hottest = array_reduce($points, static fn(?Point $h, Point $p): Point => $h === null || $p->bond > $h->bond ? $p : $h);
-        $reaches = $hottest !== null && $hottest->bond >= $window->low;
+        $hottest = array_reduce($points, static fn(?Candidate $h, Candidate $p): Candidate => $h === null || $p->end->bond > $h->end->bond ? $p : $h);
+        $reaches = $hottest !== null && $hottest->end->bond >= $window->low;
 
         return [$reaches
             ? new Reason('heat-limits-bind', ['low' => $window->low])
-            : new Reason('heat-source-too-weak', ['reached' => round($hottest->bond ?? 0.0, 1), 'low' => $window->low])];
+            : new Reason('heat-source-too-weak', ['reached' => round($hottest->end->bond ?? 0.0, 1), 'low' => $window->low])];
     }
 
     /** @return list<Reason> what would do instead, each at its gentlest; nothing if no source is safe */
@@ -56,7 +56,7 @@ final readonly class HeatAdvisor
             if ($other->kind !== $not) {
                 [$min, $max] = $other->kind->range();
                 $best = Region::gentlest($region->points($other, self::between($min, $max, self::SETTINGS), self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES)));
-                $reasons = $best === null ? $reasons : [...$reasons, new Reason('heat-other-works', ['source' => $other->kind->value, 'set' => round($best->set), 'seconds' => (int) $best->seconds])];
+                $reasons = $best === null ? $reasons : [...$reasons, new Reason('heat-other-works', ['source' => $other->kind->value, 'set' => round($best->set), 'seconds' => (int) $best->seconds()])];
             }
         }
 

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
-/** A span of one heating or cutting stretch within an opening, in seconds from its start. */
+/** A span of one heating, cutting or resting within an opening, in seconds from its start. */
 final readonly class HeatPhase
 {
-    /** @param string $kind `heat`, `cut` or `rest` */
-    public function __construct(public string $kind, public float $from, public float $to) {}
+    public function __construct(public PhaseKind $kind, public float $from, public float $to) {}
 }

@@ -10,7 +10,7 @@ use Facelift\Anatomy\Layer;
 final readonly class LayerCurves
 {
     /** @param list<Layer> $stack from the heated face inwards, at least one layer */
-    public function __construct(private array $stack, private float $room = 22.0) {}
+    public function __construct(private array $stack, private float $room = Usual::ROOM) {}
 
     /**
      * @param float $every s between two samples, more than zero

@@ -39,6 +39,17 @@ final readonly class Limits
         return $old === OldPanel::Save ? new self(plasticFrame: $plastic) : new self(panel: self::GIVEN_UP, panelPeak: self::GIVEN_UP, plasticFrame: $plastic);
     }
 
+    /** The first limit, in order of danger, that these temperatures have reached; null if none is. */
+    public function firstReached(Sample $at): ?Binding
+    {
+        return match (true) {
+            $at->battery >= $this->batteryCaution => Binding::Battery,
+            $at->panel >= $this->panel => Binding::Panel,
+            $this->plasticFrame !== null && $at->frame >= $this->plasticFrame => Binding::Frame,
+            default => null,
+        };
+    }
+
     /**
      * True if a panel was hotter than its peak, or above its sustained limit for longer than a peak may last.
      *

@@ -19,7 +19,7 @@ final readonly class Refit
     public function __construct(private Curves $curves, private ?\Closure $programme = null) {}
 
     /** @param non-empty-list<Reading> $readings */
-    public function of(Source $source, array $readings): Fit
+    public function of(Source $source, array $readings): ContactFit
     {
         [$min, $max] = $source->kind->coefficients();
         [$good, $implausible] = $this->plausible($source, $readings, $min, $max);
@@ -34,7 +34,7 @@ final readonly class Refit
         }
         [$low, $high] = $this->interval($source, $used, $coefficient, $min, $max);
 
-        return new Fit($coefficient, $low, $high, $this->misfit($source, $used, $coefficient), $implausible, \count($good));
+        return new ContactFit($coefficient, $low, $high, $this->misfit($source, $used, $coefficient), $implausible, \count($good));
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
-use Facelift\Anatomy\Layer;
-use Facelift\Anatomy\LayerRole;
+use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Phone;
 
 /**
  * Which settings and times work for a bond: the feasible region of a source.
@@ -22,17 +22,25 @@ final readonly class Region
     private const STEP = 4.0;
     private const LONGEST_WINDOW = 300.0;
 
-    /**
-     * @param list<Layer> $edge
-     * @param list<Layer> $centre
-     */
-    public function __construct(private array $edge, private array $centre, private AdhesiveWindow $window, private Limits $limits = new Limits(), private float $room = 22.0) {}
+    public function __construct(
+        private Stack $edge,
+        private Stack $centre,
+        private AdhesiveWindow $window,
+        private Limits $limits = new Limits(),
+        private float $room = Usual::ROOM,
+    ) {}
+
+    /** The bond has to be one that is warmed. */
+    public static function of(Phone $phone, Bond $bond, AdhesiveWindow $window, Limits $limits, float $room = Usual::ROOM): self
+    {
+        return new self(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $window, $limits, $room);
+    }
 
     /**
      * @param list<float> $sets  °C, each in the range of the source
      * @param list<float> $times s, rising
      *
-     * @return list<Point> setting by setting, each with all times
+     * @return list<Candidate> setting by setting, each with all times
      */
     public function points(Source $source, array $sets, array $times): array
     {
@@ -40,9 +48,9 @@ final readonly class Region
         $points = [];
         foreach ($sets as $set) {
             $rise = $set - $this->room;
-            foreach ($times as $i => $seconds) {
+            foreach (array_keys($times) as $i) {
                 // Nobody lifts off to the second: the margin has to hold at the next time as well.
-                $points[] = $this->point($set, $seconds, $rise, $unit[$i], $unit[$i + 1] ?? $unit[$i]);
+                $points[] = $this->candidate($set, $rise, $unit[$i], $unit[$i + 1] ?? $unit[$i]);
             }
         }
 
@@ -52,14 +60,14 @@ final readonly class Region
     /**
      * The gentlest pair that works: of those within two kelvin of the largest margin the lowest setting, then the shorter time.
      *
-     * @param list<Point> $points
+     * @param list<Candidate> $points
      */
-    public static function gentlest(array $points): ?Point
+    public static function gentlest(array $points): ?Candidate
     {
-        $works = array_values(array_filter($points, static fn(Point $p): bool => $p->works()));
-        $most = $works === [] ? 0.0 : max(array_map(static fn(Point $p): float => $p->margin, $works));
-        $gentle = array_values(array_filter($works, static fn(Point $p): bool => $p->margin >= $most - self::AS_GOOD));
-        usort($gentle, static fn(Point $a, Point $b): int => [$a->set, $a->seconds] <=> [$b->set, $b->seconds]);
+        $works = array_values(array_filter($points, static fn(Candidate $p): bool => $p->works()));
+        $most = $works === [] ? 0.0 : max(array_map(static fn(Candidate $p): float => $p->margin, $works));
+        $gentle = array_values(array_filter($works, static fn(Candidate $p): bool => $p->margin >= $most - self::AS_GOOD));
+        usort($gentle, static fn(Candidate $a, Candidate $b): int => [$a->set, $a->seconds()] <=> [$b->set, $b->seconds()]);
 
         return $gentle[0] ?? null;
     }
@@ -69,91 +77,87 @@ final readonly class Region
      *
      * @param list<float> $times
      *
-     * @return list<array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>}>
+     * @return list<array{Sample, list<float>}>
      */
     private function unit(Source $source, array $times): array
     {
-        $edge = new Lane($this->edge, $this->room);
-        $centre = new Lane($this->centre, $this->room, 5);
-        $edge->heat($source);
-        $centre->heat($source);
+        $lanes = new Lanes($this->edge, $this->centre, $this->room);
+        $lanes->heat($source);
         $rise = $source->set - $this->room;
-        $share = fn(float $t): float => ($t - $this->room) / $rise;
-        $bond = self::layer($this->edge, LayerRole::Bond);
-        $panel = self::layer($this->centre, LayerRole::Panel);
-        $battery = self::layer($this->centre, LayerRole::Battery);
-        $frame = self::layer($this->edge, LayerRole::Frame);
         $unit = [];
         $clock = 0.0;
         foreach ($times as $time) {
-            $edge->advance($time - $clock);
-            $centre->advance($time - $clock);
+            $lanes->advance($time - $clock);
             $clock = $time;
-            $unit[] = [
-                'bond' => $share($edge->meanOf($bond ?? 0)), 'panel' => $panel === null ? 0.0 : $share($centre->meanOf($panel)),
-                'battery' => $battery === null ? 0.0 : $share($centre->frontOf($battery)), 'outer' => $share($edge->outerFace()),
-                'frame' => $frame === null ? 0.0 : $share($edge->frontOf($frame)),
-                'falling' => $this->falling(clone $edge, $bond ?? 0, $share),
-            ];
+            $unit[] = [$this->scaled($lanes->sample($time), -$this->room, 1 / $rise), $this->falling($lanes, $rise)];
         }
 
         return $unit;
     }
 
-    /**
-     * @param \Closure(float): float $share
-     *
-     * @return list<float> every few seconds after lifting off
-     */
-    private function falling(Lane $edge, int $bond, \Closure $share): array
+    /** Every temperature shifted first, then multiplied. */
+    private function scaled(Sample $s, float $shift, float $times): Sample
     {
+        $of = static fn(float $t): float => ($t + $shift) * $times;
+
+        return new Sample($s->second, $of($s->bond), $of($s->panel), $of($s->battery), $of($s->outerFace), $of($s->frame));
+    }
+
+    /** @return list<float> share of the bond, every few seconds after lifting off */
+    private function falling(Lanes $lanes, float $rise): array
+    {
+        $edge = clone $lanes->edge;
         $edge->rest();
-        $shares = [$share($edge->meanOf($bond))];
+        $share = fn(): float => ($lanes->bondOf($edge) - $this->room) / $rise;
+        $shares = [$share()];
         for ($s = self::STEP; $s <= self::LONGEST_WINDOW; $s += self::STEP) {
             $edge->advance(self::STEP);
-            $shares[] = $share($edge->meanOf($bond));
+            $shares[] = $share();
         }
 
         return $shares;
     }
 
     /**
-     * @param array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>} $unit
-     * @param array{bond: float, panel: float, battery: float, outer: float, frame: float, falling: list<float>} $later
+     * @param array{Sample, list<float>} $unit
+     * @param array{Sample, list<float>} $later
      */
-    private function point(float $set, float $seconds, float $rise, array $unit, array $later): Point
+    private function candidate(float $set, float $rise, array $unit, array $later): Candidate
     {
-        $at = fn(float $share): float => $this->room + $rise * $share;
+        $here = $this->scaled($unit[0], $this->room / $rise, $rise);
+        $next = $this->scaled($later[0], $this->room / $rise, $rise);
+        $window = $this->openFor($unit[1], $rise);
+        $binding = match (true) {
+            $here->bond < $this->window->low || $window < self::LEAST_WINDOW => Binding::Time,
+            default => $this->limits->firstReached($here) ?? ($here->bond > $this->window->high ? Binding::Panel : Binding::Target),
+        };
+
+        return new Candidate($set, $here, $window, $this->margin($here, $next), $binding);
+    }
+
+    /** K to the nearest limit, that of staying on a moment longer included. */
+    private function margin(Sample $here, Sample $next): float
+    {
+        return min(
+            $here->bond - $this->window->low,
+            $this->limits->batteryCaution - $next->battery,
+            $this->limits->panel - $next->panel,
+            $this->window->high - $next->bond,
+            ($this->limits->plasticFrame ?? \INF) - $next->frame,
+        );
+    }
+
+    /** @param list<float> $falling */
+    private function openFor(array $falling, float $rise): float
+    {
         $window = 0.0;
-        foreach ($unit['falling'] as $i => $share) {
-            if ($at($share) < $this->window->low) {
+        foreach ($falling as $i => $share) {
+            if ($this->room + $rise * $share < $this->window->low) {
                 break;
             }
             $window = $i * self::STEP;
         }
-        $bond = $at($unit['bond']);
-        $plastic = $this->limits->plasticFrame ?? \INF;
-        $margin = min($bond - $this->window->low, $this->limits->batteryCaution - $at($later['battery']), $this->limits->panel - $at($later['panel']), $this->window->high - $at($later['bond']), $plastic - $at($later['frame']));
-        $binding = match (true) {
-            $bond < $this->window->low || $window < self::LEAST_WINDOW => Binding::Time,
-            $at($unit['battery']) >= $this->limits->batteryCaution => Binding::Battery,
-            $at($unit['panel']) >= $this->limits->panel || $bond > $this->window->high => Binding::Panel,
-            $at($unit['frame']) >= $plastic => Binding::Frame,
-            default => Binding::Target,
-        };
 
-        return new Point($set, $seconds, $bond, $at($unit['panel']), $at($unit['battery']), $at($unit['outer']), $window, $margin, $binding);
-    }
-
-    /** @param list<Layer> $layers */
-    private static function layer(array $layers, LayerRole $role): ?int
-    {
-        foreach ($layers as $i => $layer) {
-            if ($layer->role === $role) {
-                return $i;
-            }
-        }
-
-        return null;
+        return $window;
     }
 }

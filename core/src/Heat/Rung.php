@@ -19,4 +19,10 @@ enum Rung: string
     {
         return $this === self::Alcohol || $this === self::Remover;
     }
+
+    /** True if it puts the phone on a source again. */
+    public function heats(): bool
+    {
+        return $this === self::Heat || $this === self::Longer;
+    }
 }

@@ -15,4 +15,12 @@ final readonly class Sample
         public float $outerFace,
         public float $frame,
     ) {}
+
+    /** To a hundredth of a kelvin: more is not known. */
+    public function rounded(): self
+    {
+        $to = static fn(float $t): float => round($t, 2);
+
+        return new self($this->second, $to($this->bond), $to($this->panel), $to($this->battery), $to($this->outerFace), $to($this->frame));
+    }
 }

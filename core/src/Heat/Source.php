@@ -88,7 +88,7 @@ final readonly class Source
      *
      * @throws OutOfRange If a figure lies outside its range.
      */
-    public static function grainBag(float $mass, float $minutes, float $room = 22.0, Origin $origin = Origin::CommonPractice): self
+    public static function grainBag(float $mass, float $minutes, float $room = Usual::ROOM, Origin $origin = Origin::CommonPractice): self
     {
         if ($mass < 0.1 || $mass > 2 || $minutes <= 0) {
             throw OutOfRange::of('mass of the bag', $mass, 0.1, 2);
@@ -105,6 +105,21 @@ final readonly class Source
         $body = new Layer('grain bag', LayerRole::Other, 1000 * $mass / ($density * self::BAG_AREA), $k, $density, $heat, 1 / self::BAG_CONTACT);
 
         return self::checked(SourceKind::GrainBag, $set, self::BAG_CONTACT, 1.0, $body, $origin);
+    }
+
+    /**
+     * As it was when it was written down.
+     *
+     * @param float|null $bag mm of grain; null for a source that holds its temperature
+     *
+     * @throws OutOfRange If a figure lies outside its range.
+     */
+    public static function kept(SourceKind $kind, float $set, float $coefficient, float $mixed, ?float $bag, Origin $origin): self
+    {
+        [$k, $density, $heat] = self::GRAIN;
+        $body = $bag === null ? null : new Layer('grain bag', LayerRole::Other, $bag, $k, $density, $heat, 1 / $coefficient);
+
+        return self::checked($kind, $set, $coefficient, $mixed, $body, $origin);
     }
 
     /** @throws OutOfRange If the setting lies outside the range of its kind. */

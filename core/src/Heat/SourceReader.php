@@ -16,7 +16,7 @@ use Facelift\Quantity\OutOfRange;
 final readonly class SourceReader
 {
     /** @throws Unreadable If anything is missing or out of range. */
-    public function read(mixed $data, float $room = 22.0): Source
+    public function read(mixed $data, float $room = Usual::ROOM): Source
     {
         $faults = new Faults();
         $n = Node::root($data, $faults)->only('kind', 'set', 'distance', 'edge', 'mass', 'minutes', 'coefficient');

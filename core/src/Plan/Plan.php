@@ -4,48 +4,67 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
-use Facelift\Cut\Opening;
-use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Proof\GateTests;
+use Facelift\Route\Pace;
 use Facelift\Route\Route;
-use Facelift\Seal\SealPlan;
 
-/** The whole job, computed. */
+/** The whole job, computed. What is written of it (`PlanDocument`) is read back as the same (`PlanReader`). */
 final readonly class Plan
 {
     /**
-     * @param list<Step>              $steps    empty if the plan does not work
-     * @param array<string, Opening>  $openings by bond, in the order of cutting
-     * @param array<string, SealPlan> $seals    by bond
-     * @param list<GateTests>         $gates    in order
-     * @param list<Reason>            $warnings what keeps the plan from working, or has to be known before starting
-     * @param list<Reason>            $customer what the customer has to hear
-     * @param list<SchoolFigures>     $schools  both ways of moving parts over, where there are two
+     * @param array<string, Step>      $steps   by id, in order; empty if the plan does not work
+     * @param array<string, GateTests> $gates   by gate, in order
+     * @param int                      $changes tool changes and turns of the phone
+     * @param list<SchoolFigures>      $schools both ways of moving parts over, where there are two
      */
     public function __construct(
-        public Request $request,
+        public Basis $basis,
         public Route $route,
         public array $steps,
-        public array $openings,
-        public array $seals,
+        public Sealing $sealing,
         public array $gates,
         public ScrewMat $mat,
         public int $changes,
-        public array $warnings,
-        public array $customer,
+        public Remarks $remarks,
         public array $schools = [],
     ) {}
 
     /** @param list<SchoolFigures> $schools */
-    public function with(array $schools): self
+    public function beside(array $schools): self
     {
-        return new self($this->request, $this->route, $this->steps, $this->openings, $this->seals, $this->gates, $this->mat, $this->changes, $this->warnings, $this->customer, $schools);
+        return new self(
+            $this->basis,
+            $this->route,
+            $this->steps,
+            $this->sealing,
+            $this->gates,
+            $this->mat,
+            $this->changes,
+            $this->remarks,
+            $schools,
+        );
+    }
+
+    /** @param array<string, Step> $steps by id, in order */
+    public function withSteps(array $steps): self
+    {
+        return new self(
+            $this->basis,
+            $this->route,
+            $steps,
+            $this->sealing,
+            $this->gates,
+            $this->mat,
+            $this->changes,
+            $this->remarks,
+            $this->schools,
+        );
     }
 
     public function figures(): SchoolFigures
     {
-        return new SchoolFigures($this->request->school, $this->elapsed(), $this->handsOn(), $this->changes);
+        return new SchoolFigures($this->basis->school, round($this->elapsed()), round($this->handsOn()), $this->changes);
     }
 
     public function works(): bool
@@ -61,33 +80,45 @@ final readonly class Plan
     {
         $clock = 0.0;
         $done = [];
-        foreach ($this->steps as $step) {
-            $ready = max([0.0, ...array_map(static fn(string $id): float => $done[$id] ?? 0.0, $step->after)]);
-            $clock = max($clock, $ready) + $step->hands + ($step->tool === null ? 0.0 : Pace::CHANGE);
-            $done[$step->id] = $clock + $step->wait;
+        foreach ($this->steps as $id => $step) {
+            $ready = max([0.0, ...array_map(static fn(string $before): float => $done[$before] ?? 0.0, $step->after)]);
+            $clock = max($clock, $ready) + $step->manner->hands + ($step->manner->tool === null ? 0.0 : Pace::CHANGE);
+            $done[$id] = $clock + $step->manner->wait;
         }
-        $laidAside = $this->request->school === School::StripThenBuild ? Pace::LAY_ASIDE * \count($this->route->moved) : 0.0;
+        $aside = $this->basis->school === School::StripThenBuild ? Pace::LAY_ASIDE * \count($this->route->moved) : 0.0;
 
-        return max([$clock, ...array_values($done)]) + $laidAside;
+        return max([$clock, ...array_values($done)]) + $aside;
     }
 
     /** How often the battery is plugged in: at the end, and once more for every test before that. */
     public function batteryCycles(): int
     {
-        $power = $this->request->phone->powerConnector()->id;
+        $power = $this->power();
 
-        return \count(array_filter($this->steps, static fn(Step $s): bool => \in_array($power, $s->effects->on, true)));
+        return \count(array_filter($this->steps, static fn(Step $s): bool => \in_array($power, $s->effects->connectors->in, true)));
+    }
+
+    /** Id of the battery's connector. */
+    public function power(): string
+    {
+        return $this->basis->phone->powerConnector()->id;
     }
 
     /** s */
     public function handsOn(): float
     {
-        return array_sum(array_map(static fn(Step $s): float => $s->hands, $this->steps));
+        return array_sum(array_map(static fn(Step $s): float => $s->manner->hands, $this->steps));
     }
 
     /** s that need no hands */
     public function waiting(): float
     {
-        return array_sum(array_map(static fn(Step $s): float => $s->wait, $this->steps));
+        return array_sum(array_map(static fn(Step $s): float => $s->manner->wait, $this->steps));
+    }
+
+    /** @return list<string> ids of the steps that heat a bond, in order */
+    public function heatingsOf(string $bond): array
+    {
+        return array_keys(array_filter($this->steps, static fn(Step $s): bool => $s->heatedBond() === $bond));
     }
 }

@@ -5,175 +5,98 @@ declare(strict_types=1);
 namespace Facelift\Plan;
 
 use Facelift\Anatomy\PhoneFunction;
-use Facelift\Cut\Opening;
-use Facelift\Document\Reason;
-use Facelift\Fasteners\Place;
-use Facelift\Heat\HeatPhase;
-use Facelift\Heat\Sample;
+use Facelift\Fasteners\MatPlace;
+use Facelift\Plan\Internal\Format\Maps;
+use Facelift\Plan\Internal\Format\OpeningFormat;
+use Facelift\Plan\Internal\Format\RouteFormat;
+use Facelift\Plan\Internal\Format\SealFormat;
+use Facelift\Plan\Internal\Format\SourceFormat;
+use Facelift\Plan\Internal\Format\StepFormat;
 use Facelift\Proof\GateTests;
 use Facelift\Proof\Need;
-use Facelift\Seal\SealPlan;
-use Facelift\Seal\Strip;
 
-/** Writes a plan in the format `facelift-plan`, version 1 (contract/schemas/plan.schema.json). */
+/** Writes a plan in the format `facelift-plan`, version 2 (contract/schemas/plan.schema.json). `PlanReader` reads it back. */
 final readonly class PlanDocument
 {
-    /** Members that are maps, also when they are empty. */
-    private const MAPS = ['figures', 'screwsOut', 'screwsIn', 'metres'];
     public const FORMAT = 'facelift-plan';
-    /** Every how many samples one is written: the strip needs a point every four seconds, not every two. */
-    private const THIN = 2;
+    public const VERSION = 2;
+
+    public function json(Plan $plan): string
+    {
+        return json_encode($this->write($plan), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE);
+    }
 
     /** @return array<string, mixed> plain data, ready for JSON */
     public function write(Plan $plan): array
     {
-        $r = $plan->request;
+        $b = $plan->basis;
 
         return [
             'format' => self::FORMAT,
-            'version' => 1,
-            'phone' => ['id' => $r->phone->identity->id, 'name' => $r->phone->identity->name()],
-            'replacement' => ['id' => $r->replacement->id, 'kind' => $r->replacement->kind->value, 'name' => $r->replacement->name],
-            'source' => ['kind' => $r->source->kind->value, 'set' => round($r->source->set, 1), 'contact' => round($r->source->coefficient, 1), 'origin' => $r->source->origin->value, 'room' => $r->room],
-            'oldPanel' => $r->oldPanel()->value,
+            'version' => self::VERSION,
+            'phone' => ['id' => $b->phone->identity->id, 'name' => $b->phone->identity->name()],
+            'replacement' => ['id' => $b->replacement->id, 'kind' => $b->replacement->kind->value, 'name' => $b->replacement->name],
+            'source' => (new SourceFormat())->write($b->source),
+            'power' => $plan->power(),
+            'room' => $b->room,
+            'picks' => $b->picks,
+            'oldPanel' => $b->old->value,
+            'school' => $b->school->value,
             'works' => $plan->works(),
-            'summary' => $this->summary($plan),
-            'school' => $r->school->value,
-            'schools' => array_map(static fn(SchoolFigures $s): array => ['school' => $s->school->value, 'elapsed' => round($s->elapsed), 'handsOn' => round($s->hands), 'changes' => $s->changes], $plan->schools),
-            'route' => [
-                'moved' => $plan->route->moved,
-                'discarded' => $plan->route->discarded,
-                'removals' => $plan->route->ids(),
-                'trial' => $plan->route->trial === null ? null : ['connect' => $plan->route->trial->connect, 'live' => $plan->route->trial->live],
-            ],
-            'steps' => array_map($this->step(...), $plan->steps),
-            'openings' => array_values(array_map($this->opening(...), $plan->openings)),
-            'seals' => array_values(array_map($this->seal(...), $plan->seals)),
-            'gates' => array_map($this->gate(...), $plan->gates),
-            'screws' => array_map(static fn(Place $p): array => ['fastener' => $p->fastener, 'number' => $p->number, 'x' => $p->at->x, 'y' => $p->at->y, 'driver' => $p->driver->value, 'length' => $p->length, 'holeDepth' => $p->holeDepth, 'under' => $p->under], $plan->mat->places),
-            'warnings' => self::reasons($plan->warnings),
-            'customer' => self::reasons($plan->customer),
+            'summary' => self::summary($plan),
+            'schools' => array_map(self::school(...), $plan->schools),
+            'route' => (new RouteFormat())->write($plan->route),
+            'steps' => array_map((new StepFormat())->write(...), array_values($plan->steps)),
+            'openings' => array_map((new OpeningFormat())->write(...), array_values($plan->sealing->openings)),
+            'seals' => array_map((new SealFormat())->write(...), array_values($plan->sealing->seals)),
+            'gates' => array_map(self::gate(...), array_values($plan->gates)),
+            'screws' => array_map(self::screw(...), $plan->mat->places),
+            'warnings' => array_map(static fn(Warning $w): array => ['severity' => $w->severity->value] + $w->reason->toArray(), $plan->remarks->warnings),
+            'customer' => Maps::reasons($plan->remarks->customer),
         ];
     }
 
-    /**
-     * The text of a document that was read back as plain arrays: an empty map must not become a JSON list.
-     *
-     * @param array<string, mixed> $document
-     */
-    public function json(array $document): string
-    {
-        return json_encode(self::maps($document), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE);
-    }
-
-    /**
-     * @param array<mixed> $node
-     *
-     * @return array<mixed>
-     */
-    private static function maps(array $node): array
-    {
-        foreach ($node as $key => $value) {
-            if (\is_array($value)) {
-                $node[$key] = $value === [] && \in_array($key, self::MAPS, true) ? new \stdClass() : self::maps($value);
-            }
-        }
-
-        return $node;
-    }
-
-    /** @return array<string, int|float|bool> */
-    private function summary(Plan $plan): array
+    /** @return array<string, int|float> figures for people; nothing is read back from them but the changes */
+    private static function summary(Plan $plan): array
     {
         return [
             'steps' => \count($plan->steps),
             'handsOn' => round($plan->handsOn()),
             'waiting' => round($plan->waiting()),
+            'elapsed' => round($plan->elapsed()),
             'changes' => $plan->changes,
             'removals' => \count($plan->route->ids()),
-            'removalChanges' => $plan->route->removals->changes,
-            'optimal' => $plan->route->removals->optimal,
-            'states' => $plan->route->removals->explored,
             'screws' => \count($plan->mat->places),
-            'elapsed' => round($plan->elapsed()),
             'batteryCycles' => $plan->batteryCycles(),
         ];
     }
 
-    /** @return array<string, mixed> one step as the document has it */
-    public function step(Step $s): array
+    /** @return array<string, mixed> */
+    private static function school(SchoolFigures $s): array
     {
-        $e = $s->effects;
-
-        return [
-            'id' => $s->id, 'phase' => $s->phase->value, 'kind' => $s->kind->value, 'subjects' => $s->subjects,
-            'figures' => self::map($s->figures), 'face' => $s->face->value, 'tool' => $s->tool,
-            'hands' => round($s->hands), 'wait' => round($s->wait), 'cautions' => $s->cautions,
-            'because' => self::reasons($s->because), 'after' => $s->after,
-            'gate' => $s->gate?->value,
-            'effects' => [
-                'screwsOut' => self::map($e->screwsOut), 'screwsIn' => self::map($e->screwsIn), 'off' => $e->off, 'on' => $e->on,
-                'out' => $e->out, 'in' => $e->in, 'puts' => $e->puts, 'takes' => $e->takes, 'wets' => $e->wets, 'dries' => $e->dries,
-            ],
-        ];
+        return ['school' => $s->school->value, 'elapsed' => $s->elapsed, 'handsOn' => $s->hands, 'changes' => $s->changes];
     }
 
     /** @return array<string, mixed> */
-    private function opening(Opening $o): array
+    private static function gate(GateTests $g): array
     {
-        $limits = $o->limits;
-        $last = \count($o->samples) - 1;
-        $kept = array_values(array_filter($o->samples, static fn(int $i): bool => $i % self::THIN === 0 || $i === $last, \ARRAY_FILTER_USE_KEY));
+        $test = static fn(PhoneFunction $f): array => ['function' => $f->value, 'needs' => Need::of($f)->value];
 
-        return [
-            'bond' => $o->bond,
-            'estimate' => true,
-            'blocked' => $o->blocked?->value,
-            'window' => ['low' => $o->window->low, 'high' => $o->window->high],
-            'limits' => ['batteryStop' => $limits->batteryStop, 'panel' => $limits->panel, 'frame' => $limits->plasticFrame, 'skin' => $limits->skin],
-            'phases' => array_map(static fn(HeatPhase $p): array => ['kind' => $p->kind, 'from' => $p->from, 'to' => $p->to], $o->phases),
-            'samples' => array_map(static fn(Sample $s): array => ['t' => $s->second, 'bond' => round($s->bond, 1), 'panel' => round($s->panel, 1), 'battery' => round($s->battery, 1), 'outer' => round($s->outerFace, 1)], $kept),
-        ];
+        return ['gate' => $g->gate->value, 'functions' => array_map($test, $g->functions)];
     }
 
     /** @return array<string, mixed> */
-    private function seal(SealPlan $s): array
+    private static function screw(MatPlace $p): array
     {
         return [
-            'bond' => $s->bond,
-            'renewal' => $s->renewal->value,
-            'strips' => array_map(static fn(Strip $t): array => ['side' => $t->side->value, 'stock' => $t->width, 'x' => round($t->box->x, 2), 'y' => round($t->box->y, 2), 'width' => round($t->box->width, 2), 'height' => round($t->box->height, 2), 'length' => round($t->length(), 1)], $s->strips),
-            'metres' => self::map(array_map(static fn(float $m): float => round($m, 3), $s->metres)),
-            'freed' => $s->freed,
-            'height' => $s->height === null ? null : ['recess' => $s->height->recess, 'module' => $s->height->module, 'adhesive' => $s->height->adhesive, 'proud' => $s->height->proud(), 'likely' => $s->height->likely(), 'worst' => $s->height->worst()],
+            'fastener' => $p->fastener,
+            'number' => $p->number,
+            'x' => $p->at->x,
+            'y' => $p->at->y,
+            'driver' => $p->driver->value,
+            'length' => $p->length,
+            'holeDepth' => $p->hole->depth,
+            'under' => $p->hole->under,
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private function gate(GateTests $g): array
-    {
-        return ['gate' => $g->gate->value, 'functions' => array_map(static fn(PhoneFunction $f): array => ['function' => $f->value, 'needs' => Need::of($f)->value], $g->functions)];
-    }
-
-    /**
-     * @param list<Reason> $reasons
-     *
-     * @return list<array{code: string, figures: array<string, string|float|int>|\stdClass}>
-     */
-    private static function reasons(array $reasons): array
-    {
-        return array_map(static fn(Reason $r): array => $r->toArray(), $reasons);
-    }
-
-    /**
-     * An empty map must not become a JSON list.
-     *
-     * @param array<string, string|float|int> $map
-     *
-     * @return array<string, string|float|int>|\stdClass
-     */
-    private static function map(array $map): array|\stdClass
-    {
-        return $map === [] ? new \stdClass() : $map;
     }
 }

@@ -12,33 +12,41 @@ use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
 
 /** Everything a plan is computed from. */
 final readonly class Request
 {
     /**
-     * @param float    $room °C
-     * @param OldPanel $wish what is to become of the old panel, if it is not kept anyway
+     * @param OldPanel $wish  what is to become of the old panel, if it is not kept anyway
+     * @param float    $room  °C
+     * @param int      $picks opening picks that the shop has for one phone, at least one
      */
     public function __construct(
         public Phone $phone,
         public Replacement $replacement,
         public Condition $condition,
         public Source $source,
-        public float $room = 22.0,
         private OldPanel $wish = OldPanel::Save,
         public School $school = School::StripThenBuild,
+        public float $room = Usual::ROOM,
+        public int $picks = Basis::PICKS,
     ) {}
 
     public function by(School $school): self
     {
-        return new self($this->phone, $this->replacement, $this->condition, $this->source, $this->room, $this->wish, $school);
+        return new self($this->phone, $this->replacement, $this->condition, $this->source, $this->wish, $school, $this->room, $this->picks);
     }
 
     /** A panel that gets new glass is kept, whatever was wished. */
     public function oldPanel(): OldPanel
     {
         return $this->replacement->kind === ReplacementKind::GlassOnly ? OldPanel::Save : $this->wish;
+    }
+
+    public function basis(): Basis
+    {
+        return new Basis($this->phone, $this->replacement, $this->source, $this->oldPanel(), $this->school, $this->room, $this->picks);
     }
 
     /** True if a known-good panel has to show that the display is at fault before anything is stripped. */

@@ -6,7 +6,6 @@ namespace Facelift\Plan;
 
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Pairing;
-use Facelift\Anatomy\ReplacementKind;
 
 /** What a plan may ruin, and how likely. Probabilities: common practice, no source; the shop's record is to replace them. */
 final readonly class Risks
@@ -22,7 +21,7 @@ final readonly class Risks
      */
     public function of(Plan $plan, float $glassLost): array
     {
-        $phone = $plan->request->phone;
+        $phone = $plan->basis->phone;
         $risks = [];
         foreach ($plan->route->moved as $id) {
             if ($phone->parts[$id]->pairing !== Pairing::None) {
@@ -35,9 +34,9 @@ final readonly class Risks
                 $risks[] = new Risk('glued-flex', $phone->nameOf($bond->joins[0]), self::GLUED_FLEX);
             }
         }
-        $risks[] = $plan->request->replacement->kind === ReplacementKind::GlassOnly
-            ? new Risk('panel-lost', $plan->request->replacement->name, $glassLost)
-            : new Risk('new-panel', $plan->request->replacement->name, self::NEW_PANEL);
+        $risks[] = $plan->basis->isGlassOnly()
+            ? new Risk('panel-lost', $plan->basis->replacement->name, $glassLost)
+            : new Risk('new-panel', $plan->basis->replacement->name, self::NEW_PANEL);
 
         return $risks;
     }

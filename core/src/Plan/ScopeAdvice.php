@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
-use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Diagnosis\Finding;
@@ -79,9 +78,9 @@ final readonly class ScopeAdvice
         if (!$this->replacesFrame($plan) && $this->isBonded($plan)) {
             $reasons[] = new Reason('old-panel-parted-from-frame');
         }
-        foreach ($plan->request->replacement->brings as $id) {
+        foreach ($plan->basis->replacement->brings as $id) {
             if (\in_array($id, $plan->route->moved, true)) {
-                $reasons[] = new Reason('fitted-part-not-used', ['part' => $plan->request->phone->parts[$id]->name]);
+                $reasons[] = new Reason('fitted-part-not-used', ['part' => $plan->basis->phone->parts[$id]->name]);
             }
         }
 
@@ -103,20 +102,20 @@ final readonly class ScopeAdvice
     /** New glass mends glass alone: picture and touch have to be whole. */
     private function mends(Plan $plan, Finding $finding): bool
     {
-        return $plan->request->replacement->kind !== ReplacementKind::GlassOnly
+        return !$plan->basis->isGlassOnly()
             || ($finding->is(ScreenLayer::CoverGlass, Likelihood::Broken) && $finding->is(ScreenLayer::DisplayPanel, Likelihood::Whole) && $finding->is(ScreenLayer::Digitizer, Likelihood::Whole));
     }
 
     private function replacesFrame(Plan $plan): bool
     {
-        return \count($plan->request->replacement->replaces) > 1;
+        return \count($plan->basis->replacement->replaces) > 1;
     }
 
     private function isBonded(Plan $plan): bool
     {
-        foreach ($plan->openings as $bond => $opening) {
-            if (\in_array($plan->request->phone->bonds[$bond]->joins[0], $plan->request->replacement->replaces, true)) {
-                return $plan->request->phone->bonds[$bond]->cut?->hinge === null;
+        foreach ($plan->sealing->openings as $bond => $opening) {
+            if (\in_array($plan->basis->phone->bonds[$bond]->joins[0], $plan->basis->replacement->replaces, true)) {
+                return $plan->basis->phone->bonds[$bond]->cut?->hinge === null;
             }
         }
 

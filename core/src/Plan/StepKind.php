@@ -44,6 +44,8 @@ enum StepKind: string
     case LaySeal = 'lay-seal';
     case FitNew = 'fit-new';
     case FitPart = 'fit-part';
+    /** A cover that hangs on its flex beside the phone until its bond is shut. */
+    case HangPart = 'hang-part';
     case RenewBond = 'renew-bond';
     case PlugIn = 'plug-in';
     case ScrewIn = 'screw-in';
@@ -60,4 +62,46 @@ enum StepKind: string
     case ExtractScrew = 'extract-screw';
     case FindScrew = 'find-screw';
     case CheckBoard = 'check-board';
+
+    /** A time on a source of heat. */
+    public function isHeating(): bool
+    {
+        return $this === self::Heat || $this === self::Reheat;
+    }
+
+    /** Shuts something that a forgotten screw could no longer be put under. */
+    public function closes(): bool
+    {
+        return match ($this) {
+            self::CloseBond, self::ClipShut, self::PutBack => true,
+            default => false,
+        };
+    }
+
+    /** The new part lies in its adhesive from here on: no supplier takes it back. */
+    public function glues(): bool
+    {
+        return $this === self::CloseBond || $this === self::Laminate;
+    }
+
+    /** Its clock has to run out: to end it early changes what the work is worth. */
+    public function mustRun(): bool
+    {
+        return match ($this) {
+            self::Heat, self::Reheat, self::WarmBattery, self::Cool, self::ConfirmDry, self::Clamp, self::CureUv, self::WarmGlass => true,
+            default => false,
+        };
+    }
+
+    /** What is asked when it is ended early. */
+    public function earlyCode(): string
+    {
+        return match ($this) {
+            self::ConfirmDry => 'early-dry',
+            self::Clamp => 'early-clamp',
+            self::CureUv => 'early-cure',
+            self::Cool => 'early-cool',
+            default => 'early-warm',
+        };
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Facelift\Plan;
 
 use Facelift\Anatomy\Renewal;
-use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cost\Consumables;
 
 /** What a plan uses up. */
@@ -18,11 +17,11 @@ final readonly class Uses
 
     public static function of(Plan $plan): Consumables
     {
-        $phone = $plan->request->phone;
+        $phone = $plan->basis->phone;
         $metres = 0.0;
         $seals = 0;
         $ml = 0.0;
-        foreach ($plan->seals as $seal) {
+        foreach ($plan->sealing->seals as $seal) {
             $metres += array_sum($seal->metres);
             $seals += $seal->renewal === Renewal::Precut ? 1 : 0;
             // Bead volume π/4·d²·L, mm³ to ml.
@@ -30,9 +29,9 @@ final readonly class Uses
         }
         foreach ($plan->route->ids() as $id) {
             $bond = $phone->bonds[$id] ?? null;
-            $ml += $bond !== null && $bond->cut === null && $bond->renewal === Renewal::Liquid ? self::DAB : 0.0;
+            $ml += $bond !== null && $bond->cut === null && $bond->closing->renewal === Renewal::Liquid ? self::DAB : 0.0;
         }
 
-        return new Consumables(round($metres, 3), $seals, round($ml, 3), $plan->request->replacement->kind === ReplacementKind::GlassOnly ? 1 : 0);
+        return new Consumables(round($metres, 3), $seals, round($ml, 3), $plan->basis->isGlassOnly() ? 1 : 0);
     }
 }

@@ -14,10 +14,10 @@ final readonly class WayDifference
     /** @return list<Reason> of `$plan` beside `$other`; empty if they do the same */
     public function between(Plan $plan, Plan $other): array
     {
-        $phone = $plan->request->phone;
+        $phone = $plan->basis->phone;
         $names = static fn(array $ids): string => implode(', ', array_map($phone->nameOf(...), array_values(array_filter($ids, is_string(...)))));
         $paired = static fn(Plan $p): array => array_values(array_filter([...$p->route->moved, ...$p->route->ids()], static fn(string $id): bool => ($phone->parts[$id]->pairing ?? Pairing::None) !== Pairing::None));
-        $bonds = static fn(Plan $p): array => array_keys($p->openings);
+        $bonds = static fn(Plan $p): array => array_keys($p->sealing->openings);
         $found = [];
         foreach ([
             ['way-opens', $bonds($plan), $bonds($other)],

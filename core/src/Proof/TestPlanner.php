@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Proof;
 
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneFunction;
+use Facelift\Anatomy\Replacement;
 use Facelift\Route\Route;
 
 /** Which functions have to be tested at which gate: what the route touched, and the display's own. */
@@ -15,18 +17,38 @@ final readonly class TestPlanner
     public function __construct(private array $gates) {}
 
     /** @return list<GateTests> */
-    public function plan(Phone $phone, Route $route): array
+    public function plan(Phone $phone, Replacement $replacement, Route $route): array
     {
         $touched = $this->touched($phone, $route);
         $display = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => $f->isOfTheDisplay()));
         $electrical = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => Need::of($f) !== Need::Owner));
 
-        return array_map(static fn(Gate $gate): GateTests => new GateTests($gate, match ($gate) {
+        return array_map(fn(Gate $gate): GateTests => new GateTests($gate, match ($gate) {
             Gate::CheckIn => $phone->functions(),
             Gate::Trial => $display,
             Gate::Dry, Gate::Bonded, Gate::LaidShut => $electrical,
-            Gate::Finished => $touched,
+            Gate::Finished => $this->finished($phone, $replacement, $touched),
         }), $this->gates);
+    }
+
+    /**
+     * What was touched, and whatever sees, hears or speaks through the new glass or beside its adhesive; everything after a swap of the frame.
+     *
+     * @param list<PhoneFunction> $touched
+     *
+     * @return list<PhoneFunction> in the order of testing
+     */
+    private function finished(Phone $phone, Replacement $replacement, array $touched): array
+    {
+        $kinds = array_map(static fn(string $id): PartKind => $phone->parts[$id]->kind, $replacement->replaces);
+        if (\in_array(PartKind::Frame, $kinds, true)) {
+            return $phone->functions();
+        }
+
+        return array_values(array_filter(
+            $phone->functions(),
+            static fn(PhoneFunction $f): bool => \in_array($f, $touched, true) || $f->passesTheGlass(),
+        ));
     }
 
     /** @return list<PhoneFunction> in the order of testing */

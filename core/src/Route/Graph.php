@@ -95,11 +95,11 @@ final readonly class Graph
         $turn = 0;
         foreach ($this->nodes as $n => $node) {
             if (($mask & $this->bits[$n]) === $this->none) {
-                $tools[$node->tool ?? ''] = true;
+                $tools[$node->tool?->set()->value ?? ''] = true;
                 $turn = $node->face === $setup->face ? $turn : 1;
             }
         }
-        unset($tools[''], $tools[$setup->tool ?? '']);
+        unset($tools[''], $tools[$setup->tool->value ?? '']);
 
         return \count($tools) + $turn;
     }

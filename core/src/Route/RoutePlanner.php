@@ -9,10 +9,13 @@ use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\Face;
+use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\Part;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
+use Facelift\Anatomy\Tool;
 use Facelift\Fit\OldPanel;
 
 /** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
@@ -41,11 +44,11 @@ final readonly class RoutePlanner
                 $ordered = $this->ordering->order($nodes);
                 $price = [$ordered->changes, Weights::seconds($phone, $all)];
                 if ($best === null || $price < $best[0]) {
-                    $best = [$price, $ordered, $all, $nodes];
+                    $best = [$price, $ordered, $all];
                 }
             }
         }
-        return new Route($replacement, $best[1], self::moved($phone, $discarded, $best[2], $trays), $discarded, $trial, self::frees($best[3]));
+        return new Route($best[1], self::moved($phone, $discarded, $best[2], $trays), $discarded, $trial);
     }
 
     /**
@@ -185,50 +188,29 @@ final readonly class RoutePlanner
         return new RemovalNode($id, $tool, $face, $clauses);
     }
 
-    /** @return array{string|null, Face} */
+    /** @return array{Tool|null, Face} */
     private static function setup(Phone $phone, string $id): array
     {
-        if (isset($phone->parts[$id])) {
-            $part = $phone->parts[$id];
-
-            return [$part->tool === 'hand' ? null : $part->tool, $part->face];
-        }
-        if (isset($phone->fasteners[$id])) {
-            return [$phone->fasteners[$id]->driver->value, $phone->fasteners[$id]->face];
-        }
-        if (isset($phone->connectors[$id])) {
-            return ['spudger', $phone->connectors[$id]->face];
-        }
-        $bond = $phone->bonds[$id];
-
+        $element = $phone->parts[$id] ?? $phone->fasteners[$id] ?? $phone->connectors[$id] ?? $phone->bonds[$id];
         $tool = match (true) {
-            $bond->cut !== null => 'heat and blade',
-            $bond->adhesive === AdhesiveKind::Clips => 'card',
-            $bond->adhesive === AdhesiveKind::Silicone => 'tweezers',
-            $bond->adhesive === AdhesiveKind::PullTab => 'pull tab',
-            $phone->parts[$bond->joins[0]]->kind === PartKind::Battery => 'plastic card',
-            default => 'warm air and spudger',
+            $element instanceof Part => $element->handling->tool,
+            $element instanceof Fastener => Tool::driver($element->driver),
+            $element instanceof Connector => Tool::Spudger,
+            $element instanceof Bond => self::parting($phone, $element),
         };
 
-        return [$tool, $bond->face];
+        return [$tool, $element->face];
     }
 
-    /**
-     * @param list<RemovalNode> $nodes
-     *
-     * @return array<string, list<string>>
-     */
-    private static function frees(array $nodes): array
+    private static function parting(Phone $phone, Bond $bond): Tool
     {
-        $frees = [];
-        foreach ($nodes as $node) {
-            foreach ($node->clauses as $any) {
-                foreach ($any as $id) {
-                    $frees[$id][] = $node->id;
-                }
-            }
-        }
-
-        return $frees;
+        return match (true) {
+            $bond->cut !== null => Tool::OpeningSet,
+            $bond->adhesive === AdhesiveKind::Clips => Tool::Card,
+            $bond->adhesive === AdhesiveKind::Silicone => Tool::Tweezers,
+            $bond->adhesive === AdhesiveKind::PullTab => Tool::PullTab,
+            $phone->parts[$bond->lifted()]->kind === PartKind::Battery => Tool::PlasticCard,
+            default => Tool::HotAirAndSpudger,
+        };
     }
 }

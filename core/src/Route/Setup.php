@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Facelift\Route;
 
 use Facelift\Anatomy\Face;
+use Facelift\Anatomy\Tool;
 
-/** What lies ready: the tool in the hand and the face that is up. */
+/** What lies ready: the set of tools in use and the face that is up. */
 final readonly class Setup
 {
-    private function __construct(public ?string $tool, public Face $face) {}
+    private function __construct(public ?Tool $tool, public Face $face) {}
 
     /** A job starts with no tool in the hand and the phone face up. */
     public static function start(): self
@@ -19,16 +20,27 @@ final readonly class Setup
 
     public function changesTo(RemovalNode $node): int
     {
-        return ($node->tool !== null && $node->tool !== $this->tool ? 1 : 0) + ($node->face !== $this->face ? 1 : 0);
+        return $this->changesFor($node->tool, $node->face);
     }
 
     public function after(RemovalNode $node): self
     {
-        return new self($node->tool ?? $this->tool, $node->face);
+        return $this->with($node->tool, $node->face);
+    }
+
+    /** Changes of tool and turns of the phone to get there; bare hands cost none. */
+    public function changesFor(?Tool $tool, Face $face): int
+    {
+        return ($tool !== null && $tool->set() !== $this->tool ? 1 : 0) + ($face !== $this->face ? 1 : 0);
+    }
+
+    public function with(?Tool $tool, Face $face): self
+    {
+        return new self($tool?->set() ?? $this->tool, $face);
     }
 
     public function key(): string
     {
-        return ($this->tool ?? '') . '|' . $this->face->value;
+        return ($this->tool->value ?? '') . '|' . $this->face->value;
     }
 }

@@ -13,8 +13,6 @@ final readonly class Weights
 {
     private const PAIRED = 4;
     private const GLUED = 2;
-    private const SCREW = 8.0;
-    private const PLUG = 8.0;
     private const BOND = 45.0;
 
     /**
@@ -43,9 +41,9 @@ final readonly class Weights
     public static function seconds(Phone $phone, array $ids): float
     {
         return array_sum(array_map(static fn(string $id): float => match (true) {
-            isset($phone->parts[$id]) => $phone->parts[$id]->seconds,
-            isset($phone->fasteners[$id]) => self::SCREW * $phone->fasteners[$id]->count(),
-            isset($phone->connectors[$id]) => self::PLUG,
+            isset($phone->parts[$id]) => $phone->parts[$id]->handling->seconds,
+            isset($phone->fasteners[$id]) => Pace::SCREW_OUT * $phone->fasteners[$id]->count(),
+            isset($phone->connectors[$id]) => Pace::UNPLUG,
             default => self::BOND,
         }, $ids));
     }

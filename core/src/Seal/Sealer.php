@@ -24,9 +24,9 @@ final readonly class Sealer
 
     public function plan(Phone $phone, Bond $bond, bool $ofDisplay): SealPlan
     {
-        $height = $ofDisplay ? new HeightBudget($phone->ledge->recess, $phone->ledge->module, $bond->height, $phone->ledge->tolerance) : null;
-        if ($bond->renewal !== Renewal::Tape || $bond->cut === null) {
-            return new SealPlan($bond->id, $bond->renewal, [], [], $height, []);
+        $height = $ofDisplay ? new HeightBudget($phone->ledge->recess, $phone->ledge->module, $bond->closing->height, $phone->ledge->tolerance) : null;
+        if ($bond->closing->renewal !== Renewal::Tape || $bond->cut === null) {
+            return new SealPlan($bond->id, $bond->closing->renewal, [], [], $height, []);
         }
         $strips = [];
         foreach (Side::cases() as $side) {
@@ -39,7 +39,7 @@ final readonly class Sealer
         }
         $freed = array_keys(array_filter($phone->openings, fn(Opening $o): bool => $this->inAnyBand($phone, $bond, $o)));
 
-        return new SealPlan($bond->id, $bond->renewal, $strips, $metres, $height, $freed);
+        return new SealPlan($bond->id, $bond->closing->renewal, $strips, $metres, $height, $freed);
     }
 
     /** The widest stock tape that the ledge takes. */

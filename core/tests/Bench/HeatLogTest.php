@@ -4,60 +4,33 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Bench;
 
-use Facelift\Bench\BenchState;
-use Facelift\Bench\BenchStep;
+use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Bench\Event;
-use Facelift\Bench\EventType;
+use Facelift\Bench\EventType as T;
 use Facelift\Bench\HeatLog;
+use Facelift\Bench\Run;
+use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Source;
-use PHPUnit\Framework\Attributes\DataProvider;
+use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
 final class HeatLogTest extends TestCase
 {
     private const START = 1_700_000_000_000;
 
-    /** @param array<string, string|int> $data */
-    private static function event(EventType $type, int $s, array $data): Event
-    {
-        return new Event('e' . $s . json_encode($data), $type, self::START + 1000 * $s, $data);
-    }
-
-    /**
-     * @param array<string, int>    $timers s from the start
-     * @param array<string, int>    $done
-     * @param list<array{int, string}> $extra
-     * @param list<array{string, int, int}> $readings
-     */
-    private static function state(array $timers, array $done, array $extra = [], array $readings = []): BenchState
-    {
-        return new BenchState(
-            array_map(static fn(int $s): Event => self::event(EventType::StepDone, $s, []), $done),
-            array_map(static fn(int $s): Event => self::event(EventType::TimerStarted, $s, []), $timers),
-            [],
-            false,
-            [],
-            [],
-            [],
-            [],
-            [],
-            [],
-            [],
-            array_map(static fn(array $x): Event => self::event(EventType::ExtraHeat, $x[0], ['state' => $x[1]]), $extra),
-            [],
-            array_map(static fn(array $r): Event => self::event(EventType::Reading, $r[1], ['step' => $r[0], 'probe' => 'outer-face', 'tenths' => $r[2]]), $readings),
-        );
-    }
-
     public function testNothingBeforeTheFirstHeating(): void
     {
-        self::assertNull(HeatLog::of(self::state([], []), ['heat:seal'], self::START));
+        self::assertNull(self::log([]));
     }
 
     public function testWhatReallyHappenedBecomesAProgramme(): void
     {
-        $state = self::state(['heat:seal' => 0, 'reheat:seal' => 320], ['heat:seal' => 200, 'reheat:seal' => 380], [[400, 'on'], [430, 'off']], [['heat:seal', 120, 701], ['other', 130, 999]]);
-        $log = HeatLog::of($state, ['heat:seal', 'reheat:seal'], self::START + 500_000);
+        $log = self::log([
+            [T::TimerStarted, 0, ['step' => 'heat:seal']], [T::Reading, 120, ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 701]],
+            [T::Reading, 130, ['step' => 'power-off', 'probe' => 'outer-face', 'tenths' => 999]], [T::StepDone, 200, ['step' => 'heat:seal']],
+            [T::TimerStarted, 320, ['step' => 'reheat:seal']], [T::StepDone, 380, ['step' => 'reheat:seal']],
+            [T::ExtraHeat, 400, ['state' => 'on']], [T::ExtraHeat, 430, ['state' => 'off']],
+        ], 500);
         self::assertNotNull($log);
         self::assertSame([[0.0, 200.0], [320.0, 380.0], [400.0, 430.0]], $log->heats);
         self::assertFalse($log->on);
@@ -71,25 +44,30 @@ final class HeatLogTest extends TestCase
 
     public function testAHeatingStillOnGoesOnAsFarAsIsLookedAhead(): void
     {
-        $log = HeatLog::of(self::state(['heat:seal' => 0], []), ['heat:seal'], self::START + 60_000);
+        $log = self::log([[T::TimerStarted, 0, ['step' => 'heat:seal']]], 60);
         self::assertTrue($log?->on);
-        self::assertEqualsWithDelta(360.0, $log->programme(Source::plate(85), 360)->length(), 1e-9);
-        self::assertSame([360.0], array_values(array_map(static fn(array $s): float => $s[0], array_filter($log->programme(Source::plate(85), 360)->spans, static fn(array $s): bool => $s[1] !== null))));
+        $spans = $log->programme(Source::plate(85), 360)->spans;
+        self::assertSame([360.0], array_values(array_map(static fn(array $s): float => $s[0], array_filter($spans, static fn(array $s): bool => $s[1] !== null))));
     }
 
-    /** @return iterable<string, array{string, string, bool}> */
-    public static function steps(): iterable
+    public function testAHeatingBelongsToItsBondAlone(): void
     {
-        yield 'first heating' => ['heat', 'heat:seal', true];
-        yield 'second reheat' => ['reheat', 'reheat:seal#2', true];
-        yield 'a bond whose id only begins alike' => ['heat', 'heat:seal-inner', false];
-        yield 'another bond' => ['heat', 'heat:back-seal', false];
-        yield 'no heating' => ['cut-pass', 'cut-pass:seal', false];
+        $plan = Phones::plan('brasca-fern-5', K::DisplayAssembly);
+        foreach (array_keys($plan->sealing->openings) as $bond) {
+            $own = $plan->heatingsOf($bond);
+            self::assertNotSame([], $own);
+            foreach ($own as $id) {
+                self::assertSame($bond, $plan->steps[$id]->act->move?->bond);
+            }
+        }
+        self::assertGreaterThan(1, \count($plan->sealing->openings), 'the front and the back of it are heated');
     }
 
-    #[DataProvider('steps')]
-    public function testAHeatingBelongsToItsBondAlone(string $kind, string $id, bool $heats): void
+    /** @param list<array{T, int, array<string, string|int>}> $events type, s from the start, data */
+    private static function log(array $events, int $now = 0): ?HeatRecord
     {
-        self::assertSame($heats, (new BenchStep($id, 'open', $kind, [], 60, null, [], [], [], [], [], [], [], [], null, null))->heatedBond() === 'seal');
+        $made = array_map(static fn(array $e, int $i): Event => new Event("e$i", $e[0], self::START + 1000 * $e[1], $e[2]), $events, array_keys($events));
+
+        return HeatLog::of(Run::of(Phones::plan('quillon-vesper', K::DisplayAssembly), $made), 'seal', self::START + 1000 * $now);
     }
 }

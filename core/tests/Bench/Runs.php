@@ -5,103 +5,112 @@ declare(strict_types=1);
 namespace Facelift\Tests\Bench;
 
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Bench\BenchPlan;
 use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
-use Facelift\Bench\Fold;
 use Facelift\Bench\Refusal;
-use Facelift\Bench\Rules;
-use Facelift\Plan\PlanDocument;
+use Facelift\Bench\Run;
+use Facelift\Plan\Plan;
 use Facelift\Tests\Phones;
 
-/** A bench for tests: a plan, its events, and the rules between them. */
+/** A bench for tests: a run, and a clock that goes on with what is done. */
 final class Runs
 {
+    /** @var array<string, Plan> made once in a test run */
+    private static array $plans = [];
+
     /** @var list<Event> */
     public array $events = [];
+    public Run $run;
     private int $clock = 1_700_000_000_000;
-    /** @var array{list<Event>, BenchState}|null */
-    private ?array $folded = null;
 
-    public function __construct(public readonly BenchPlan $plan) {}
+    public function __construct(public readonly Plan $plan)
+    {
+        $this->run = Run::of($plan, []);
+    }
 
     public static function of(string $phone, ReplacementKind $kind): self
     {
-        $plan = Phones::plan($phone, $kind);
-        $document = json_decode(json_encode((new PlanDocument())->write($plan), \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
-
-        return new self(BenchPlan::of($document, $plan->request->phone->powerConnector()->id));
+        return new self(self::$plans[$phone . $kind->value] ??= Phones::plan($phone, $kind));
     }
 
-    /** Goes on with the clock of another run. */
-    public function forward(self $other): void
+    /** The same bench under another plan: one that was written anew from here. */
+    public function under(Plan $plan): self
     {
-        $this->clock = max($this->clock, $other->clock);
-    }
+        $other = new self($plan);
+        $other->events = $this->events;
+        $other->run = $this->run->under($plan);
+        $other->clock = $this->clock;
 
-    /** @param array<string, string|int> $data */
-    public function event(EventType $type, array $data): Event
-    {
-        $this->clock += 1000;
-
-        return new Event(\sprintf('e%05d', $this->clock / 1000 - 1_700_000_000), $type, $this->clock, $data);
+        return $other;
     }
 
     /** @param array<string, string|int> $data */
-    public function try(EventType $type, array $data): ?Refusal
+    public function event(EventType $type, array $data, int $seconds = 1): Event
     {
-        return $this->arrive($this->event($type, $data));
+        $this->clock += 1000 * $seconds;
+
+        return new Event(\sprintf('e%07d', $this->clock / 1000 - 1_700_000_000), $type, $this->clock, $data);
+    }
+
+    /** @param array<string, string|int> $data */
+    public function try(EventType $type, array $data, int $seconds = 1): ?Refusal
+    {
+        return $this->arrive($this->event($type, $data, $seconds));
     }
 
     public function arrive(Event $event): ?Refusal
     {
-        $refusal = (new Rules())->check($this->plan, $this->state(), $event);
+        $refusal = $this->run->refusal($event);
         if ($refusal === null) {
             $this->events[] = $event;
+            $this->run = $this->run->with($event);
         }
 
         return $refusal;
     }
 
-    /** Folded once for the events that there are: a run asks many times over. */
     public function state(): BenchState
     {
-        if ($this->folded === null || $this->folded[0] !== $this->events) {
-            $this->folded = [$this->events, (new Fold())->of($this->plan, $this->events)];
-        }
+        return $this->run->state;
+    }
 
-        return $this->folded[1];
+    /** Id of the next step; null when all are done. */
+    public function next(): ?string
+    {
+        return $this->run->next()?->id;
     }
 
     /** Works through the plan up to, not including, a step. */
     public function workUpTo(?string $until): void
     {
-        foreach ($this->plan->steps as $step) {
-            if ($step->id === $until) {
+        foreach ($this->plan->steps as $id => $step) {
+            if ($id === $until) {
                 return;
             }
-            if (isset($this->state()->done[$step->id])) {
+            if ($this->run->isDone($step)) {
                 continue;
             }
-            foreach ($this->forStep($step->id) as $event) {
+            foreach ($this->forStep($id) as $event) {
                 $refusal = $this->arrive($event);
                 if ($refusal !== null) {
-                    throw new \LogicException($step->id . ': ' . $refusal->reason->code);
+                    throw new \LogicException($id . ': ' . $refusal->reason->code);
                 }
             }
         }
     }
 
-    /** @return list<Event> everything that a step takes: its clock, its tests, its confirmation */
+    /** @return list<Event> everything that a step takes, in the time that is planned for it: its clock run out, its tests, its confirmation */
     public function forStep(string $id): array
     {
         $step = $this->plan->steps[$id];
-        $events = $step->wait > 0 ? [$this->event(EventType::TimerStarted, ['step' => $id])] : [];
-        foreach ($step->gate === null ? [] : $this->plan->gates[$step->gate] as $function) {
-            $events[] = $this->event(EventType::Test, ['gate' => (string) $step->gate, 'function' => $function, 'outcome' => 'pass']);
+        $hands = (int) max(1, $step->manner->hands);
+        $events = $step->waits() ? [$this->event(EventType::TimerStarted, ['step' => $id], $hands)] : [];
+        $gate = $step->act->gate?->value;
+        foreach ($gate === null ? [] : $this->plan->gates[$gate]->functions as $function) {
+            $events[] = $this->event(EventType::Test, ['gate' => (string) $gate, 'function' => $function->value, 'outcome' => 'pass']);
         }
 
-        return [...$events, $this->event(EventType::StepDone, ['step' => $id])];
+        return [...$events, $this->event(EventType::StepDone, ['step' => $id], $step->waits() ? (int) $step->manner->wait : $hands)];
     }
 }

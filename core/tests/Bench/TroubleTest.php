@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Bench;
 
+use Facelift\Plan\StepKind;
+use Facelift\Plan\Step;
 use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Bench\Aftermath;
 use Facelift\Bench\Amendment;
-use Facelift\Bench\BenchPlan;
 use Facelift\Bench\Consequence;
 use Facelift\Bench\EventType as T;
 use Facelift\Bench\Trouble;
-use Facelift\Plan\PlanDocument;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -55,12 +55,10 @@ final class TroubleTest extends TestCase
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testWhateverHappensWhereverThePlanStaysWorkable(string $phone, K $kind): void
     {
-        $document = (array) json_decode(json_encode((new PlanDocument())->write(Phones::plan($phone, $kind)), \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
-        $power = Phones::read($phone)->powerConnector()->id;
-        $plan = BenchPlan::of($document, $power);
+        $plan = Runs::of($phone, $kind)->plan;
         $tried = 0;
         foreach (array_keys($plan->steps) as $i => $id) {
-            $possible = (new Aftermath(Phones::read($phone), $plan))->possible($id);
+            $possible = (new Aftermath($plan))->possible($id);
             if ($possible === [] || $i % 7 !== 3) {
                 continue;
             }
@@ -68,21 +66,18 @@ final class TroubleTest extends TestCase
             $bench->workUpTo($id);
             foreach ($possible as $consequence) {
                 ++$tried;
-                /** @var array<string, mixed> $document */
-                $amended = (new Amendment())->of($document, $bench->state(), $consequence);
-                $after = new Runs(BenchPlan::of($amended, $power));
-                $after->events = $bench->events;
-                $after->forward($bench);
+                $after = $bench->under((new Amendment($bench->run))->of($consequence));
                 $done = array_keys($bench->state()->done);
                 self::assertSame($done, array_values(array_intersect(array_keys($after->plan->steps), $done)), 'what is done stays as it was');
                 $after->workUpTo(null);
-                self::assertNull($after->state()->next($after->plan), "$id {$consequence->trouble->value} $consequence->subject");
-                self::assertSame([], $after->state()->astray($after->plan));
+                self::assertNull($after->next(), "$id {$consequence->trouble->value} $consequence->subject");
+                self::assertSame([], $after->run->astray());
                 if ($consequence->now !== []) {
-                    self::assertSame($consequence->now[0]->id, explode('#', array_keys($after->plan->steps)[\count($done)])[0], 'it comes first of all that is left');
+                    $first = array_values($after->plan->steps)[\count($done)];
+                    self::assertSame([$consequence->now[0]->kind(), true], [$first->kind(), $first->isAbout($consequence->subject)], 'it comes first of all that is left');
                 }
                 if ($consequence->part !== null) {
-                    self::assertArrayHasKey('await-part:' . $consequence->part, $after->plan->steps);
+                    self::assertCount(1, array_filter($after->plan->steps, static fn(Step $s): bool => $s->kind() === StepKind::AwaitPart && $s->isAbout($consequence->part)));
                 }
             }
         }
@@ -91,15 +86,11 @@ final class TroubleTest extends TestCase
 
     public function testNothingElseIsDoneBeforeABentCellIsIsolated(): void
     {
-        $document = (array) json_decode(json_encode((new PlanDocument())->write(Phones::plan('brasca-fern-3', K::DisplayWithFrame)), \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         $bench = Runs::of('brasca-fern-3', K::DisplayWithFrame);
         $bench->workUpTo('lift-part:battery');
         $bent = self::aftermath('brasca-fern-3', K::DisplayWithFrame)->at('lift-part:battery', 'cell-bent', 'battery');
         self::assertNotNull($bent);
-        /** @var array<string, mixed> $document */
-        $after = new Runs(BenchPlan::of((new Amendment())->of($document, $bench->state(), $bent), 'battery-plug'));
-        $after->events = $bench->events;
-        $after->forward($bench);
+        $after = $bench->under((new Amendment($bench->run))->of($bent));
         self::assertSame('waits-for', $after->try(T::StepDone, ['step' => 'lift-part:battery'])?->reason->code);
         self::assertNull($after->try(T::StepDone, ['step' => 'isolate-cell:battery']));
         self::assertNull($after->try(T::StepDone, ['step' => 'lift-part:battery']));
@@ -114,6 +105,6 @@ final class TroubleTest extends TestCase
 
     private static function aftermath(string $phone, K $kind): Aftermath
     {
-        return new Aftermath(Phones::read($phone), Runs::of($phone, $kind)->plan);
+        return new Aftermath(Runs::of($phone, $kind)->plan);
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Cut;
 
+use Facelift\Cut\BreakPanel;
+use Facelift\Cut\Alcohol;
+use Facelift\Cut\HeatBy;
+use Facelift\Cut\Heating;
+use Facelift\Cut\Pass;
 use Facelift\Anatomy\AdhesiveKind as Adhesive;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\FrameMaterial as Frame;
 use Facelift\Condition\Condition;
 use Facelift\Cut\Blade;
 use Facelift\Cut\Move;
-use Facelift\Cut\MoveKind;
-use Facelift\Cut\Opening;
+use Facelift\Cut\EdgeOpening;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Binding;
@@ -51,13 +55,13 @@ final class BladeTest extends TestCase
         self::assertCount(\count($save), $give);
         $deeper = 0;
         foreach ($save as $i => $pass) {
-            self::assertFalse($pass->flat);
-            self::assertEqualsWithDelta(1.5 * $pass->pace, $give[$i]->pace, 1e-9);
-            self::assertSame($pass->behind === null, $give[$i]->flat, (string) $pass->stretch);
-            if ($pass->behind !== null) {
-                self::assertSame($pass->depth, $give[$i]->depth, 'what lies behind stays in the phone');
+            self::assertFalse($pass->way->flat);
+            self::assertEqualsWithDelta(1.5 * $pass->way->pace, $give[$i]->way->pace, 1e-9);
+            self::assertSame($pass->way->stretch->behind === null, $give[$i]->way->flat, $pass->way->stretch->id);
+            if ($pass->way->stretch->behind !== null) {
+                self::assertSame($pass->way->depth, $give[$i]->way->depth, 'what lies behind stays in the phone');
             } else {
-                self::assertLessThanOrEqual(2 * $pass->depth, $give[$i]->depth);
+                self::assertLessThanOrEqual(2 * $pass->way->depth, $give[$i]->way->depth);
                 ++$deeper;
             }
         }
@@ -71,11 +75,11 @@ final class BladeTest extends TestCase
         foreach ($hot->samples as $sample) {
             self::assertLessThan(83.0, $sample->frame, 'a step of two seconds may run over by this much');
         }
-        $heatings = static fn(Opening $o): int => \count(array_intersect(array_map(static fn(MoveKind $k): string => $k->value, self::kinds($o)), ['heat', 'reheat']));
+        $heatings = static fn(EdgeOpening $o): int => $o->heatings();
         self::assertGreaterThan($heatings(self::open(self::GLUED, set: 93)), $heatings($hot), 'less heat each time, so more often');
         // By glass alone it could not be told: a limit below the window leaves no way at all.
         self::assertSame(Binding::Frame, self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 93)->blocked);
-        self::assertSame([Blade::Card], array_values(array_unique(array_map(static fn(Move $m): ?Blade => $m->blade, self::passes(self::open(['body.frame' => 'plastic']))), \SORT_REGULAR)));
+        self::assertSame([Blade::Card], array_values(array_unique(array_map(static fn(Pass $m): Blade => $m->way->blade, self::passes(self::open(['body.frame' => 'plastic']))), \SORT_REGULAR)));
         self::assertNull(self::open(self::GLUED, set: 93)->limits->plasticFrame);
     }
 
@@ -86,9 +90,9 @@ final class BladeTest extends TestCase
         $cold = self::open(['bonds.0.adhesive' => 'double-tape'], old: OldPanel::GiveUp);
         self::assertTrue($cold->works());
         self::assertTrue($cold->isCold());
-        self::assertSame(MoveKind::BreakPanel, self::kinds($cold)[0]);
-        self::assertSame([], array_intersect(array_map(static fn(MoveKind $k): string => $k->value, self::kinds($cold)), ['heat', 'reheat', 'alcohol']));
-        self::assertEqualsWithDelta(1.5 * 1.5 / 2, self::passes($cold)[0]->pace, 1e-9);
+        self::assertSame(BreakPanel::class, self::kinds($cold)[0]);
+        self::assertSame([], array_intersect(self::kinds($cold), [Heating::class, Alcohol::class]));
+        self::assertEqualsWithDelta(1.5 * 1.5 / 2, self::passes($cold)[0]->way->pace, 1e-9);
         foreach ($cold->samples as $sample) {
             self::assertEqualsWithDelta(22.0, $sample->bond, 1e-6);
         }
@@ -96,18 +100,18 @@ final class BladeTest extends TestCase
 
     public function testAlcoholComesOnceAfterTheLastHeatingAndOnlyWhereAdhesiveDrags(): void
     {
-        self::assertNotContains(MoveKind::Alcohol, self::kinds(self::open([])));
+        self::assertNotContains(Alcohol::class, self::kinds(self::open([])));
         foreach ([90, 92, 94, 96] as $set) {
             $opening = self::open(self::GLUED, set: $set);
             if (!$opening->works()) {
                 continue;
             }
             $kinds = self::kinds($opening);
-            $at = array_keys($kinds, MoveKind::Alcohol, true);
+            $at = array_keys($kinds, Alcohol::class, true);
             self::assertCount(1, $at, "at $set °C");
-            self::assertNotContains(MoveKind::Reheat, \array_slice($kinds, $at[0]), 'nothing wet is heated');
-            self::assertContains(MoveKind::Pass, \array_slice($kinds, $at[0]));
-            self::assertGreaterThanOrEqual($opening->window->low - 1.0, $opening->moves[$at[0]]->bond);
+            self::assertNotContains(Heating::class, \array_slice($kinds, $at[0]), 'nothing wet is heated');
+            self::assertContains(Pass::class, \array_slice($kinds, $at[0]));
+            self::assertGreaterThanOrEqual($opening->window->low - 1.0, $opening->moves[$at[0]]->end->bond);
         }
         self::assertTrue(self::open(self::GLUED, set: 92)->works());
     }
@@ -120,24 +124,24 @@ final class BladeTest extends TestCase
         for ($i = 0; $i < 40; ++$i) {
             $glue = $dice->pick(['precut-seal', 'foam-tape', 'strong-glue']);
             $phone = Phones::with('quillon-vesper', ['body.frame' => $dice->pick(['metal', 'plastic']), 'bonds.0.adhesive' => $glue, 'stacks.centre.layers.2.thickness' => $dice->float(0.2, 4)]);
-            $opening = (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate($dice->float(75, 100)), $dice->float(15, 30), $dice->pick(OldPanel::cases()));
+            $opening = (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate($dice->float(75, 100)), $dice->pick(OldPanel::cases()), $dice->float(15, 30)));
             if (!$opening->works()) {
                 continue;
             }
             ++$worked;
             foreach ($phone->bonds['seal']->cut->stretches ?? [] as $stretch) {
-                $pieces = array_values(array_filter(self::passes($opening), static fn(Move $m): bool => $m->stretch === $stretch->id));
+                $pieces = array_values(array_filter(self::passes($opening), static fn(Pass $m): bool => $m->way->stretch->id === $stretch->id));
                 if ($stretch->forbidden) {
                     self::assertSame([], $pieces);
                     continue;
                 }
-                usort($pieces, static fn(Move $a, Move $b): int => $a->from <=> $b->from);
+                usort($pieces, static fn(Pass $a, Pass $b): int => $a->way->stretch->from <=> $b->way->stretch->from);
                 $at = $stretch->from;
                 foreach ($pieces as $piece) {
-                    self::assertEqualsWithDelta($at, $piece->from, 1e-6);
-                    self::assertGreaterThanOrEqual($opening->window->low - 1.5, $piece->bond);
-                    self::assertLessThanOrEqual($stretch->behind === null ? 8.0 : $stretch->depth, $piece->depth);
-                    $at = $piece->to;
+                    self::assertEqualsWithDelta($at, $piece->way->stretch->from, 1e-6);
+                    self::assertGreaterThanOrEqual($opening->window->low - 1.5, $piece->end->bond);
+                    self::assertLessThanOrEqual($stretch->behind === null ? 8.0 : $stretch->depth, $piece->way->depth);
+                    $at = $piece->way->stretch->to;
                 }
                 self::assertEqualsWithDelta($stretch->to, $at, 1e-6);
             }
@@ -155,8 +159,8 @@ final class BladeTest extends TestCase
             $changes["bonds.0.cut.stretches.$i.forbidden"] = $stretch->side->value === $hinge;
         }
         $phone = Phones::with('quillon-vesper', $changes);
-        $passes = self::passes((new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate(85)));
-        self::assertSame($sides, array_values(array_unique(array_map(static fn(Move $m): string => $m->side->value ?? '', $passes))));
+        $passes = self::passes((new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate(85))));
+        self::assertSame($sides, array_values(array_unique(array_map(static fn(Pass $m): string => $m->way->stretch->side->value, $passes))));
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -167,23 +171,23 @@ final class BladeTest extends TestCase
         yield 'top' => ['top', ['bottom', 'left', 'right']];
     }
 
-    /** @return list<MoveKind> */
-    private static function kinds(Opening $opening): array
+    /** @return list<class-string<Move>> */
+    private static function kinds(EdgeOpening $opening): array
     {
-        return array_map(static fn(Move $m): MoveKind => $m->kind, $opening->moves);
+        return array_map(static fn(Move $m): string => $m::class, $opening->moves);
     }
 
-    /** @return list<Move> */
-    private static function passes(Opening $opening): array
+    /** @return list<Pass> */
+    private static function passes(EdgeOpening $opening): array
     {
-        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m->kind === MoveKind::Pass));
+        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m instanceof Pass));
     }
 
     /** @param array<string, mixed> $changes to the phone file */
-    private static function open(array $changes, float $set = 85, OldPanel $old = OldPanel::Save): Opening
+    private static function open(array $changes, float $set = 85, OldPanel $old = OldPanel::Save): EdgeOpening
     {
         $phone = Phones::with('quillon-vesper', $changes + ['bonds.0.cut.stretches.0.behind' => null]);
 
-        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), Source::plate($set), old: $old);
+        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate($set), $old));
     }
 }

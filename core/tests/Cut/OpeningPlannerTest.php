@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Cut;
 
+use Facelift\Heat\PhaseKind;
+use Facelift\Cut\HeatBy;
+use Facelift\Cut\Heating;
+use Facelift\Cut\Pass;
 use Facelift\Anatomy\Face;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkKind;
 use Facelift\Condition\RepairSign;
 use Facelift\Cut\Move;
-use Facelift\Cut\MoveKind;
-use Facelift\Cut\Opening;
+use Facelift\Cut\EdgeOpening;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Geometry\Point;
 use Facelift\Heat\Binding;
@@ -24,7 +27,7 @@ final class OpeningPlannerTest extends TestCase
     public function testStartsAtTheStartEdgeAndLeavesTheHingeAlone(): void
     {
         $passes = self::passes(self::open(Condition::observed([])));
-        self::assertSame(['bottom', 'left-lower', 'left-upper', 'top'], array_map(static fn(Move $m): ?string => $m->stretch, $passes));
+        self::assertSame(['bottom', 'left-lower', 'left-upper', 'top'], array_map(static fn(Pass $m): string => $m->way->stretch->id, $passes));
     }
 
     public function testEveryPassEndsBeforeTheBondGrips(): void
@@ -35,10 +38,10 @@ final class OpeningPlannerTest extends TestCase
                 continue;
             }
             foreach ($opening->moves as $move) {
-                if ($move->kind === MoveKind::Pass) {
-                    self::assertGreaterThanOrEqual($opening->window->low - 1.0, $move->bond, "at $set °C");
+                if ($move instanceof Pass) {
+                    self::assertGreaterThanOrEqual($opening->window->low - 1.0, $move->end->bond, "at $set °C");
                 }
-                self::assertLessThan(60.0, $move->battery);
+                self::assertLessThan(60.0, $move->end->battery);
             }
         }
         self::assertTrue(self::open(Condition::observed([]))->works());
@@ -49,8 +52,8 @@ final class OpeningPlannerTest extends TestCase
         $crazed = new Condition([], [new Mark(MarkKind::Crack, Face::Front, [new Point(20, 100), new Point(1, 120)])], [], [], [], true, false);
         $plain = self::passes(self::open(Condition::observed([])))[1];
         $slow = self::passes(self::open($crazed))[1];
-        self::assertTrue($slow->crazed);
-        self::assertEqualsWithDelta($plain->pace / 2, $slow->pace, 1e-9);
+        self::assertTrue($slow->way->crazed);
+        self::assertEqualsWithDelta($plain->way->pace / 2, $slow->way->pace, 1e-9);
         self::assertEqualsWithDelta(2 * ($plain->seconds - 5), $slow->seconds - 5, 1e-9);
     }
 
@@ -83,7 +86,7 @@ final class OpeningPlannerTest extends TestCase
         foreach ($opening->moves as $i => $move) {
             $phase = $opening->phases[$i];
             self::assertGreaterThanOrEqual($move->seconds - 1e-6, $phase->to - $phase->from);
-            self::assertSame(\in_array($move->kind, [MoveKind::Heat, MoveKind::Reheat], true), $phase->kind === 'heat');
+            self::assertSame($move instanceof Heating, $phase->kind === PhaseKind::Heat);
         }
     }
 
@@ -92,19 +95,19 @@ final class OpeningPlannerTest extends TestCase
     {
         $glass = Phones::read('quillon-vesper')->body->glass;
         $bottom = self::passes(self::open(Condition::observed([])))[0];
-        self::assertEqualsWithDelta(71.4 - 2 * $glass->radius + \M_PI * $glass->radius / 2, $bottom->length, 0.01);
+        self::assertEqualsWithDelta(71.4 - 2 * $glass->radius + \M_PI * $glass->radius / 2, $bottom->way->length, 0.01);
     }
 
-    /** @return list<Move> */
-    private static function passes(Opening $opening): array
+    /** @return list<Pass> */
+    private static function passes(EdgeOpening $opening): array
     {
-        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m->kind === MoveKind::Pass));
+        return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m instanceof Pass));
     }
 
-    private static function open(Condition $condition, float $set = 85): Opening
+    private static function open(Condition $condition, float $set = 85): EdgeOpening
     {
         $phone = Phones::read('quillon-vesper');
 
-        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], $condition, Source::plate($set));
+        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], $condition, new HeatBy(Source::plate($set)));
     }
 }

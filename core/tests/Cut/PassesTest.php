@@ -43,14 +43,15 @@ final class PassesTest extends TestCase
                     return;
                 }
                 self::assertLessThanOrEqual($window + 1e-9, $pass->seconds, "seed $seed");
-                self::assertSame($stretch->id, $pass->stretch);
+                self::assertSame($stretch->id, $pass->way->stretch->id);
                 $pieces[] = $pass;
             }
-            self::assertEqualsWithDelta($stretch->length(), array_sum(array_map(static fn($p): float => $p->to - $p->from, $pieces)), 1e-6);
+            self::assertEqualsWithDelta($stretch->length(), array_sum(array_map(static fn($p): float => $p->way->stretch->to - $p->way->stretch->from, $pieces)), 1e-6);
+            $ends = array_map(static fn($p): array => [$p->way->stretch->from, $p->way->stretch->to], $pieces);
             // Clockwise from the bottom: along the bottom and up the left the figures fall, along the top and down the right they rise.
             $back = \in_array($stretch->side, [Side::Bottom, Side::Left], true);
             for ($i = 1; $i < \count($pieces); ++$i) {
-                self::assertEqualsWithDelta($back ? $pieces[$i - 1]->from : $pieces[$i - 1]->to, $back ? $pieces[$i]->to : $pieces[$i]->from, 1e-9, 'each begins where the one before it ended');
+                self::assertEqualsWithDelta($back ? $ends[$i - 1][0] : $ends[$i - 1][1], $back ? $ends[$i][1] : $ends[$i][0], 1e-9, 'each begins where the one before it ended');
             }
         });
     }
@@ -61,7 +62,7 @@ final class PassesTest extends TestCase
         foreach ($passes->stretches() as $stretch) {
             [$pass, $rest] = $passes->within($stretch, 1000);
             self::assertNull($rest);
-            self::assertEqualsWithDelta($passes->pass($stretch)->seconds, $pass->seconds ?? 0.0, 1e-9);
+            self::assertEqualsWithDelta($passes->stroke($stretch)->seconds, $pass->seconds ?? 0.0, 1e-9);
             self::assertSame([null, null], $passes->within($stretch, Passes::PICK));
         }
     }
@@ -71,10 +72,10 @@ final class PassesTest extends TestCase
     {
         $passes = self::of(Phones::read('quillon-vesper'));
         $straight = new Stretch('s', Side::Left, 40, 100, 3, false, null);
-        self::assertEqualsWithDelta(25.0, $passes->pass($straight)->seconds, 1e-6);
+        self::assertEqualsWithDelta(25.0, $passes->stroke($straight)->seconds, 1e-6);
         $radius = Phones::read('quillon-vesper')->body->glass->radius;
         $corner = new Stretch('c', Side::Left, 0, $radius, 3, false, null);
-        self::assertEqualsWithDelta(\M_PI * $radius / 4 / 1.5 + 5, $passes->pass($corner)->seconds, 0.01);
+        self::assertEqualsWithDelta(\M_PI * $radius / 4 / 1.5 + 5, $passes->stroke($corner)->seconds, 0.01);
     }
 
     private static function of(Phone $phone): Passes

@@ -16,7 +16,7 @@ final class MatSheetTest extends TestCase
     public function testEveryScrewHasItsPlaceOnTheSheetAtItsTrueSize(string $phone, ReplacementKind $kind): void
     {
         $plan = Phones::plan($phone, $kind);
-        $svg = (new MatSheet('T-0001 & more', $plan->request->phone->body->outline, $plan->mat->places))->svg();
+        $svg = (new MatSheet('T-0001 & more', $plan->basis->phone->body->outline, $plan->mat->places))->svg();
         $xml = simplexml_load_string($svg);
         self::assertNotFalse($xml);
         self::assertSame(['210mm', '297mm', '0 0 210 297'], [(string) $xml['width'], (string) $xml['height'], (string) $xml['viewBox']]);

@@ -6,7 +6,7 @@ namespace Facelift\Tests\Fasteners;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Facelift\Fasteners\Place;
+use Facelift\Fasteners\MatPlace;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Geometry\Point;
 use Facelift\Tests\Dice;
@@ -21,15 +21,15 @@ final class ScrewMatTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
         $mat = ScrewMat::of([$phone->fasteners['tail-screws'], $phone->fasteners['bracket-short']]);
-        self::assertSame([1, 2, 3, 4, 5], array_map(static fn(Place $p): int => $p->number, $mat->places));
+        self::assertSame([1, 2, 3, 4, 5], array_map(static fn(MatPlace $p): int => $p->number, $mat->places));
         self::assertSame('bracket-short', $mat->places[2]->fastener);
     }
 
     public function testSaysByHowMuchAScrewWouldPassAnotherHole(): void
     {
         $phone = Phones::read('quillon-vesper');
-        self::assertEqualsWithDelta(1.0, ScrewMat::past($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']->holeDepth), 1e-9);
-        self::assertEqualsWithDelta(0.0, ScrewMat::past($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']->holeDepth), 1e-9);
+        self::assertEqualsWithDelta(1.0, ScrewMat::past($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']->hole->depth), 1e-9);
+        self::assertEqualsWithDelta(0.0, ScrewMat::past($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']->hole->depth), 1e-9);
     }
 
     public function testTheSecondScrewIsTheOppositeCorner(): void

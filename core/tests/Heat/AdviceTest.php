@@ -15,7 +15,7 @@ use Facelift\Heat\HeatAdvisor;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Origin;
 use Facelift\Heat\PanelBudget;
-use Facelift\Heat\Point;
+use Facelift\Heat\Candidate;
 use Facelift\Heat\Probe;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Reading;
@@ -46,7 +46,7 @@ final class AdviceTest extends TestCase
         $window = AdhesiveWindow::of($adhesive, $state);
         $limits = new Limits();
 
-        return (new HeatAdvisor())->advise(new Region($phone->stacks[(string) $bond->stack], $phone->stacks[(string) $bond->batteryStack], $window, $limits), $source, $window, $limits);
+        return (new HeatAdvisor())->advise(Region::of($phone, $bond, $window, $limits), $source, $window, $limits);
     }
 
     private static function after(float $seconds, Source $source): Sample
@@ -125,10 +125,10 @@ final class AdviceTest extends TestCase
             if ($point->set < 40) {
                 continue;
             }
-            $direct = self::after($point->seconds, Source::plate($point->set));
-            self::assertEqualsWithDelta($direct->bond, $point->bond, 0.3);
-            self::assertEqualsWithDelta($direct->battery, $point->battery, 0.3);
-            self::assertEqualsWithDelta($direct->panel, $point->panel, 0.3);
+            $direct = self::after($point->seconds(), Source::plate($point->set));
+            self::assertEqualsWithDelta($direct->bond, $point->end->bond, 0.3);
+            self::assertEqualsWithDelta($direct->battery, $point->end->battery, 0.3);
+            self::assertEqualsWithDelta($direct->panel, $point->end->panel, 0.3);
         }
     }
 
@@ -213,9 +213,9 @@ final class AdviceTest extends TestCase
     }
 
     /**
-     * @param list<Point> $points
+     * @param list<Candidate> $points
      *
-     * @return non-empty-list<Point>
+     * @return non-empty-list<Candidate>
      */
     private static function atLeastOne(array $points): array
     {

@@ -12,7 +12,7 @@ use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Curves;
 use Facelift\Heat\Limits;
-use Facelift\Heat\Point;
+use Facelift\Heat\Candidate;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Region;
 use Facelift\Heat\Source;
@@ -29,7 +29,7 @@ final class LimitsTest extends TestCase
         $frame = 0;
         foreach ($plastic as $i => $point) {
             if ($point->works()) {
-                self::assertTrue($metal[$i]->works(), "$point->set °C, $point->seconds s");
+                self::assertTrue($metal[$i]->works(), "$point->set °C, {$point->seconds()} s");
                 self::assertLessThanOrEqual($metal[$i]->margin + 1e-9, $point->margin);
             }
             $frame += $point->binding === Binding::Frame ? 1 : 0;
@@ -67,12 +67,12 @@ final class LimitsTest extends TestCase
         }
     }
 
-    /** @return list<Point> */
+    /** @return list<Candidate> */
     private static function points(FrameMaterial $frame, OldPanel $old = OldPanel::Save): array
     {
         $phone = Phones::read('maruvi-sorrel');
         $bond = $phone->bonds['bezel-glue'];
-        $region = new Region($phone->stacks[(string) $bond->stack], $phone->stacks[(string) $bond->batteryStack], AdhesiveWindow::of(AdhesiveKind::FoamTape, AdhesiveState::Fresh), Limits::of($frame, $old));
+        $region = Region::of($phone, $bond, AdhesiveWindow::of(AdhesiveKind::FoamTape, AdhesiveState::Fresh), Limits::of($frame, $old));
 
         return $region->points(Source::plate(85), [70.0, 80.0, 90.0, 100.0], array_map(static fn(int $i): float => 20.0 * $i, range(1, 24)));
     }

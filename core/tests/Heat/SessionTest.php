@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Heat;
 
+use Facelift\Heat\PhaseKind;
+use Facelift\Heat\Stack;
+use Facelift\Heat\Lanes;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
@@ -106,7 +109,7 @@ final class SessionTest extends TestCase
             self::assertSame($end, $phase->from);
             $end = $phase->to;
         }
-        self::assertSame(['heat', 'cut', 'rest'], array_map(static fn($p): string => $p->kind, $session->phases()));
+        self::assertSame([PhaseKind::Heat, PhaseKind::Cut, PhaseKind::Rest], array_map(static fn($p): PhaseKind => $p->kind, $session->phases()));
         self::assertSame($end, $session->now()->second);
     }
 
@@ -114,6 +117,6 @@ final class SessionTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
 
-        return new Session($phone, $phone->bonds['seal'], Source::plate($set), AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh), $limits, 22);
+        return new Session(new Lanes(Stack::edgeOf($phone, $phone->bonds['seal']), Stack::centreOf($phone, $phone->bonds['seal']), 22.0), Source::plate($set), AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh), $limits);
     }
 }

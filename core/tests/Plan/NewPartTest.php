@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Plan;
 
+use Facelift\Plan\Warning;
+use Facelift\Anatomy\Thing;
 use Facelift\Anatomy\Film;
 use Facelift\Anatomy\PhoneHints;
 use Facelift\Anatomy\PhoneReader;
@@ -28,19 +30,19 @@ final class NewPartTest extends TestCase
     public function testEveryFilmIsMetOnceAndOffBeforeTheDisplayIsSetIn(string $phone, K $kind): void
     {
         $plan = Phones::plan($phone, $kind);
-        $films = array_map(static fn(Film $f): string => $f->value, $plan->request->replacement->films);
+        $films = array_map(static fn(Film $f): Thing => $f->thing(), $plan->basis->replacement->films);
         if ($kind === K::GlassOnly) {
             self::assertSame([], $films, 'new glass is laminated bare');
 
             return;
         }
-        self::assertContains('film-back', $films, 'easily missed, and on every screen that is sold');
+        self::assertContains(Thing::FilmBack, $films, 'easily missed, and on every screen that is sold');
         foreach ($films as $film) {
-            $on = self::places($plan, static fn(Step $s): array => $s->effects->puts, $film);
-            $off = self::places($plan, static fn(Step $s): array => $s->effects->takes, $film);
-            self::assertCount(1, $on, $film);
-            self::assertCount($film === 'film-front' ? 0 : 1, $off, $film);
-            self::assertLessThan(self::first($plan, StepKind::FitNew) ?? self::first($plan, StepKind::FitPart), $off[0] ?? -1, "$film is under the screen");
+            $on = self::places($plan, static fn(Step $s): array => $s->effects->things->puts, $film);
+            $off = self::places($plan, static fn(Step $s): array => $s->effects->things->takes, $film);
+            self::assertCount(1, $on, $film->value);
+            self::assertCount($film === Thing::FilmFront ? 0 : 1, $off, $film->value);
+            self::assertLessThan(self::first($plan, StepKind::FitNew) ?? self::first($plan, StepKind::FitPart), $off[0] ?? -1, "$film->value is under the screen");
         }
     }
 
@@ -54,7 +56,7 @@ final class NewPartTest extends TestCase
 
             return;
         }
-        $off = self::places($plan, static fn(Step $s): array => $s->effects->takes, 'flex-guard');
+        $off = self::places($plan, static fn(Step $s): array => $s->effects->things->takes, Thing::FlexGuard);
         self::assertCount(1, $off);
         self::assertLessThan($connected, $off[0]);
     }
@@ -63,16 +65,17 @@ final class NewPartTest extends TestCase
     {
         $plan = Phones::plan('brasca-larch', K::DisplayAssembly);
         self::assertTrue($plan->route->trial?->extension);
-        $on = self::places($plan, static fn(Step $s): array => $s->effects->puts, 'test-extension');
-        $off = self::places($plan, static fn(Step $s): array => $s->effects->takes, 'test-extension');
-        self::assertSame([StepKind::TrialConnect, StepKind::TrialOff], [$plan->steps[$on[0]]->kind, $plan->steps[$off[0]]->kind]);
-        $why = array_values(array_filter($plan->steps[$on[0]]->because, static fn(Reason $r): bool => $r->code === 'trial-over-extension'));
+        $steps = array_values($plan->steps);
+        $on = self::places($plan, static fn(Step $s): array => $s->effects->things->puts, Thing::TestExtension);
+        $off = self::places($plan, static fn(Step $s): array => $s->effects->things->takes, Thing::TestExtension);
+        self::assertSame([StepKind::TrialConnect, StepKind::TrialOff], [$steps[$on[0]]->kind(), $steps[$off[0]]->kind()]);
+        $why = array_values(array_filter($steps[$on[0]]->because, static fn(Reason $r): bool => $r->code === 'trial-over-extension'));
         self::assertSame(['flex' => 42.0, 'needed' => 60.0, 'extension' => 40.0], $why[0]->figures);
-        self::assertNotContains('bonded-untested', array_map(static fn(Reason $r): string => $r->code, $plan->warnings));
+        self::assertNotContains('bonded-untested', array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings));
         // The screen in its frame has a flex long enough by itself.
         $framed = Phones::plan('brasca-larch', K::DisplayWithFrame);
         self::assertFalse($framed->route->trial?->extension);
-        self::assertSame([], self::places($framed, static fn(Step $s): array => $s->effects->puts, 'test-extension'));
+        self::assertSame([], self::places($framed, static fn(Step $s): array => $s->effects->things->puts, Thing::TestExtension));
     }
 
     public function testAnExtensionReachesToTheMillimetreAndNoFurther(): void
@@ -98,17 +101,17 @@ final class NewPartTest extends TestCase
     }
 
     /**
-     * @param callable(Step): list<string> $things
+     * @param callable(Step): list<Thing> $things
      *
      * @return list<int>
      */
-    private static function places(Plan $plan, callable $things, string $thing): array
+    private static function places(Plan $plan, callable $things, Thing $thing): array
     {
-        return array_keys(array_filter($plan->steps, static fn(Step $s): bool => \in_array($thing, $things($s), true)));
+        return array_keys(array_filter(array_values($plan->steps), static fn(Step $s): bool => \in_array($thing, $things($s), true)));
     }
 
     private static function first(Plan $plan, StepKind $kind): ?int
     {
-        return array_keys(array_filter($plan->steps, static fn(Step $s): bool => $s->kind === $kind))[0] ?? null;
+        return array_keys(array_filter(array_values($plan->steps), static fn(Step $s): bool => $s->kind() === $kind))[0] ?? null;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Plan;
 
+use Facelift\Plan\Warmth;
+use Facelift\Plan\Hazard;
+use Facelift\Plan\Warning;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Face;
@@ -56,23 +59,23 @@ final class PlannerTest extends TestCase
         $dark = Condition::observed([Observation::NoImage, Observation::StillRings]);
         foreach (Phones::jobs() as [$phone, $kind]) {
             $plan = Phones::plan($phone, $kind, $dark);
-            $kinds = array_map(static fn(Step $s): StepKind => $s->kind, $plan->steps);
+            $kinds = array_map(static fn(Step $s): StepKind => $s->kind(), array_values($plan->steps));
             $proved = array_search(StepKind::ProvePanel, $kinds, true);
             if ($plan->route->trial === null) {
-                self::assertContains('prove-at-dry-gate', array_map(static fn($r): string => $r->code, $plan->warnings));
+                self::assertContains('prove-at-dry-gate', array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings));
                 continue;
             }
             self::assertIsInt($proved);
             self::assertGreaterThan(array_search(StepKind::TrialConnect, $kinds, true), $proved);
             self::assertLessThan(array_search(StepKind::SetAside, $kinds, true), $proved);
-            self::assertNotContains(StepKind::ProvePanel, array_map(static fn(Step $s): StepKind => $s->kind, Phones::plan($phone, $kind)->steps));
+            self::assertNotContains(StepKind::ProvePanel, array_map(static fn(Step $s): StepKind => $s->kind(), Phones::plan($phone, $kind)->steps));
         }
     }
 
     public function testGlassOnlyKeepsThePanelAndItsMemory(): void
     {
         $plan = Phones::plan('quillon-vesper', K::GlassOnly, Condition::observed([Observation::CrackedGlass]));
-        $kinds = array_map(static fn(Step $s): StepKind => $s->kind, $plan->steps);
+        $kinds = array_map(static fn(Step $s): StepKind => $s->kind(), array_values($plan->steps));
         self::assertNotContains(StepKind::ReadMemory, $kinds);
         self::assertNotContains(StepKind::TrialConnect, $kinds);
         $order = array_map(static fn(StepKind $k): int|false => array_search($k, $kinds, true), [StepKind::SetAside, StepKind::PartGlass, StepKind::CleanPanel, StepKind::Laminate, StepKind::CureUv, StepKind::FitNew]);
@@ -80,7 +83,7 @@ final class PlannerTest extends TestCase
         $sorted = $order;
         sort($sorted);
         self::assertSame($sorted, $order);
-        self::assertContains('glass-only-may-fail', array_map(static fn($r): string => $r->code, $plan->customer));
+        self::assertContains('glass-only-may-fail', array_map(static fn($r): string => $r->code, $plan->remarks->customer));
     }
 
     public function testRisksNameWhatTheRouteMayRuin(): void
@@ -106,19 +109,19 @@ final class PlannerTest extends TestCase
 
     private function batteryFirstOffAndLastOn(Plan $plan): void
     {
-        $power = $plan->request->phone->powerConnector()->id;
+        $power = $plan->basis->phone->powerConnector()->id;
         $in = true;
-        $leads = array_keys(array_filter($plan->request->phone->connectors, static fn($c): bool => $c->passive));
+        $leads = array_keys(array_filter($plan->basis->phone->connectors, static fn($c): bool => $c->passive));
         foreach ($plan->steps as $step) {
-            $touched = array_values(array_diff([...$step->effects->off, ...$step->effects->on], $leads));
+            $touched = array_values(array_diff([...$step->effects->connectors->out, ...$step->effects->connectors->in], $leads));
             if ($touched !== [] && $touched[0] !== $power) {
                 self::assertFalse($in, $step->id . ' with the battery in');
             }
-            if (\in_array($power, $step->effects->on, true)) {
-                self::assertSame($power, $step->effects->on[\count($step->effects->on) - 1]);
+            if (\in_array($power, $step->effects->connectors->in, true)) {
+                self::assertSame($power, $step->effects->connectors->in[\count($step->effects->connectors->in) - 1]);
                 $in = true;
             }
-            $in = \in_array($power, $step->effects->off, true) ? false : $in;
+            $in = \in_array($power, $step->effects->connectors->out, true) ? false : $in;
         }
         self::assertTrue($in, 'the battery is in at the end');
     }
@@ -127,10 +130,10 @@ final class PlannerTest extends TestCase
     {
         $out = $in = [];
         foreach ($plan->steps as $step) {
-            foreach ($step->effects->screwsOut as $id => $count) {
+            foreach ($step->effects->screws->out as $id => $count) {
                 $out[$id] = ($out[$id] ?? 0) + $count;
             }
-            foreach ($step->effects->screwsIn as $id => $count) {
+            foreach ($step->effects->screws->in as $id => $count) {
                 $in[$id] = ($in[$id] ?? 0) + $count;
             }
         }
@@ -144,12 +147,12 @@ final class PlannerTest extends TestCase
     {
         $on = [];
         foreach ($plan->steps as $step) {
-            foreach ($step->effects->puts as $thing) {
-                $on[$thing] = ($on[$thing] ?? 0) + 1;
+            foreach ($step->effects->things->puts as $thing) {
+                $on[$thing->value] = ($on[$thing->value] ?? 0) + 1;
             }
-            foreach ($step->effects->takes as $thing) {
-                self::assertGreaterThan(0, $on[$thing] ?? 0, $step->id . ' takes off what is not on: ' . $thing);
-                --$on[$thing];
+            foreach ($step->effects->things->takes as $thing) {
+                self::assertGreaterThan(0, $on[$thing->value] ?? 0, $step->id . ' takes off what is not on: ' . $thing->value);
+                $on[$thing->value] = ($on[$thing->value] ?? 0) - 1;
             }
         }
         // The film on the glass comes off at the counter, and that only.
@@ -160,7 +163,7 @@ final class PlannerTest extends TestCase
     {
         $away = [];
         foreach ($plan->steps as $step) {
-            $away = array_diff([...$away, ...$step->effects->out], $step->effects->in);
+            $away = array_diff([...$away, ...$step->effects->parts->out], $step->effects->parts->in);
         }
         self::assertSame([], array_values(array_diff($away, $plan->route->discarded)));
     }
@@ -169,10 +172,11 @@ final class PlannerTest extends TestCase
     {
         $wet = [];
         foreach ($plan->steps as $step) {
-            if (array_intersect(['hot-plate', 'hot-air'], $step->cautions) !== []) {
+            if ($step->manner->warmth !== Warmth::None) {
                 self::assertSame([], $wet, $step->id);
             }
-            $wet = array_diff([...$wet, ...($step->effects->wets === null ? [] : [$step->effects->wets])], [$step->effects->dries]);
+            $wetness = $step->effects->wetness;
+            $wet = array_diff([...$wet, ...($wetness->wets === null ? [] : [$wetness->wets->value])], [$wetness->dries?->value]);
         }
     }
 
@@ -181,9 +185,9 @@ final class PlannerTest extends TestCase
     {
         foreach (['brasca-fern-3', 'brasca-fern-5', 'brasca-larch'] as $id) {
             [$strip, $piece] = array_map(static fn(School $s): Plan => Phones::plan($id, K::DisplayWithFrame, school: $s), School::cases());
-            $ids = static fn(Plan $p): array => array_map(static fn(Step $s): string => $s->id, $p->steps);
+            $ids = static fn(Plan $p): array => array_keys($p->steps);
             self::assertEqualsCanonicalizing($ids($strip), $ids($piece));
-            $fits = static fn(Plan $p): int|false => array_search(StepKind::FitPart, array_map(static fn(Step $s): StepKind => $s->kind, $p->steps), true);
+            $fits = static fn(Plan $p): int|false => array_search(StepKind::FitPart, array_map(static fn(Step $s): StepKind => $s->kind(), array_values($p->steps)), true);
             self::assertLessThan($fits($strip), $fits($piece));
             self::assertSame(School::cases(), array_map(static fn(SchoolFigures $f): School => $f->school, $piece->schools));
             self::assertEqualsWithDelta($strip->elapsed(), $piece->schools[0]->elapsed, 1e-6, 'the other one is reckoned as it would be planned');
@@ -197,13 +201,13 @@ final class PlannerTest extends TestCase
     public function testGlueIsWarmedWhileOtherThingsAreDone(): void
     {
         $plan = Phones::plan('brasca-fern-3', K::DisplayWithFrame);
-        $ids = array_map(static fn(Step $s): string => $s->id, $plan->steps);
+        $ids = array_keys($plan->steps);
         $warm = array_search('warm-battery:battery-glue', $ids, true);
         $part = array_search('part-bond:battery-glue', $ids, true);
         self::assertIsInt($warm);
         self::assertIsInt($part);
         self::assertGreaterThan($warm + 2, $part);
-        self::assertContains('warm-battery:battery-glue', $plan->steps[$part]->after);
+        self::assertContains('warm-battery:battery-glue', $plan->steps['part-bond:battery-glue']->after);
         self::assertLessThan($plan->handsOn() + $plan->waiting(), $plan->elapsed() - 400);
     }
 
@@ -213,14 +217,14 @@ final class PlannerTest extends TestCase
         $with = Phones::plan('brasca-fern-5', K::DisplayWithFrame);
         self::assertSame([], $without->route->moved);
         self::assertCount(16, $with->route->moved);
-        self::assertArrayHasKey('display-tape', $without->openings);
-        self::assertArrayNotHasKey('display-tape', $with->openings);
+        self::assertArrayHasKey('display-tape', $without->sealing->openings);
+        self::assertArrayNotHasKey('display-tape', $with->sealing->openings);
         self::assertGreaterThan($with->waiting(), $without->waiting());
     }
 
     public function testTheDisplayMemoryIsReadBeforeItIsWrittenAndOnlyWhereThereIsOne(): void
     {
-        $kinds = static fn(Plan $p): array => array_map(static fn(Step $s): StepKind => $s->kind, $p->steps);
+        $kinds = static fn(Plan $p): array => array_map(static fn(Step $s): StepKind => $s->kind(), array_values($p->steps));
         $vesper = $kinds(Phones::plan('quillon-vesper', K::DisplayAssembly));
         self::assertLessThan(array_search(StepKind::WriteMemory, $vesper, true), array_search(StepKind::ReadMemory, $vesper, true));
         self::assertNotContains(StepKind::ReadMemory, $kinds(Phones::plan('brasca-fern-5', K::DisplayAssembly)));
@@ -228,7 +232,7 @@ final class PlannerTest extends TestCase
 
     public function testTheDryGateStandsBeforeTheSealIsShutAndLaidShutBeforeTheTailScrews(): void
     {
-        $ids = array_map(static fn(Step $s): string => $s->id, Phones::plan('quillon-vesper', K::DisplayAssembly)->steps);
+        $ids = array_keys(Phones::plan('quillon-vesper', K::DisplayAssembly)->steps);
         $at = static fn(string $id): int => (int) array_search($id, $ids, true);
         self::assertLessThan($at('close-bond:seal'), $at('gate:dry'));
         self::assertLessThan($at('gate:laid-shut'), $at('close-bond:seal'));
@@ -241,7 +245,7 @@ final class PlannerTest extends TestCase
         $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, Condition::observed([Observation::CrackedGlass]));
         $cautions = [];
         foreach ($plan->steps as $step) {
-            $cautions[$step->id] = $step->cautions;
+            $cautions[$step->id] = array_map(static fn(Hazard $h): string => $h->value, $step->manner->hazards);
         }
         self::assertContains('broken-glass', $cautions['tape-glass']);
         self::assertContains('hot-plate', $cautions['heat:seal']);
@@ -256,26 +260,26 @@ final class PlannerTest extends TestCase
     {
         $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, Condition::observed([Observation::CellSwollen]));
         self::assertFalse($plan->works());
-        self::assertSame('stop-cell-swollen', $plan->warnings[0]->code);
+        self::assertSame('stop-cell-swollen', $plan->remarks->warnings[0]->reason->code);
     }
 
     public function testASourceThatCannotReachIsSaidWithItsFigures(): void
     {
         $plan = Phones::plan('quillon-vesper', K::DisplayAssembly, null, 60);
         self::assertFalse($plan->works());
-        self::assertSame('stop-source-cannot-reach-time', $plan->warnings[0]->code);
-        self::assertLessThan(60, $plan->warnings[0]->figures['reached']);
+        self::assertSame('stop-source-cannot-reach-time', $plan->remarks->warnings[0]->reason->code);
+        self::assertLessThan(60, $plan->remarks->warnings[0]->reason->figures['reached']);
     }
 
     public function testAPhoneThatCannotBeSwitchedOffIsTreatedAsLive(): void
     {
         $seen = new Condition([], [], [], [], [], false, false);
-        self::assertContains('may-be-live', Phones::plan('quillon-vesper', K::DisplayAssembly, $seen)->steps[0]->cautions);
+        self::assertContains(Hazard::MayBeLive, array_values(Phones::plan('quillon-vesper', K::DisplayAssembly, $seen)->steps)[0]->manner->hazards);
     }
 
     public function testTheCustomerHearsOfThePairedPartTheNoticeAndTheWater(): void
     {
-        $codes = array_map(static fn($r): string => $r->code, Phones::plan('quillon-vesper', K::DisplayAssembly)->customer);
+        $codes = array_map(static fn($r): string => $r->code, Phones::plan('quillon-vesper', K::DisplayAssembly)->remarks->customer);
         self::assertSame(['water-resistance-not-promised', 'part-notice-stays', 'paired-part-moved'], $codes);
     }
 
@@ -288,8 +292,8 @@ final class PlannerTest extends TestCase
         $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), Source::plate(85)));
         $step = array_values(array_filter($plan->steps, static fn(Step $s): bool => $s->id === 'left-over:plate-screws'))[0];
         self::assertSame('no-hole-on-new-part', $step->because[0]->code);
-        self::assertSame(2, $step->figures['count']);
-        self::assertNull($step->tool);
+        self::assertSame(2, $step->act->figures['count']);
+        self::assertNull($step->manner->tool);
     }
 
     public function testWithoutATrialTheDryGateRemains(): void
@@ -299,8 +303,8 @@ final class PlannerTest extends TestCase
         $data['panel']['flexNeeded'] = 60;
         $phone = (new PhoneReader())->read($data);
         $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), Source::plate(85)));
-        self::assertSame('no-trial-flex-too-short', $plan->warnings[0]->code);
-        self::assertContains(Gate::Dry, array_map(static fn(Step $s): ?Gate => $s->gate, $plan->steps));
+        self::assertSame('no-trial-flex-too-short', $plan->remarks->warnings[0]->reason->code);
+        self::assertContains(Gate::Dry, array_map(static fn(Step $s): ?Gate => $s->act->gate, $plan->steps));
     }
 
     private static function condition(Dice $dice): Condition

@@ -44,9 +44,9 @@ final class UsesTest extends TestCase
     {
         $plan = Phones::plan($phone, $kind);
         $uses = Uses::of($plan);
-        $tape = array_sum(array_map(static fn($s): float => array_sum($s->metres), $plan->seals));
+        $tape = array_sum(array_map(static fn($s): float => array_sum($s->metres), $plan->sealing->seals));
         self::assertEqualsWithDelta($tape, $uses->metres, 0.001);
-        self::assertLessThanOrEqual(\count($plan->seals), $uses->seals);
+        self::assertLessThanOrEqual(\count($plan->sealing->seals), $uses->seals);
         self::assertGreaterThanOrEqual(0.0, $uses->ml);
         self::assertSame($kind === K::GlassOnly ? 1 : 0, $uses->kits);
     }

@@ -53,12 +53,12 @@ final class ProofTest extends TestCase
     public function testTheTrialTestsTheDisplayAlone(): void
     {
         $gates = Phones::plan('quillon-vesper', K::DisplayAssembly)->gates;
-        self::assertSame([F::Image, F::Brightness, F::Touch, F::PartNotice], $gates[1]->functions);
+        self::assertSame([F::Image, F::Brightness, F::Touch, F::PartNotice], $gates['trial']->functions);
     }
 
     public function testGatesThatApply(): void
     {
-        $gates = static fn(string $p, K $k): array => array_map(static fn(GateTests $g): string => $g->gate->value, Phones::plan($p, $k)->gates);
+        $gates = static fn(string $p, K $k): array => array_keys(Phones::plan($p, $k)->gates);
         self::assertSame(['check-in', 'trial', 'dry', 'laid-shut', 'finished'], $gates('quillon-vesper', K::DisplayAssembly));
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayAssembly));
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayWithFrame));
@@ -78,10 +78,10 @@ final class ProofTest extends TestCase
     public function testEveryGateTestsWhatItCanAndTheLastEverythingThatWasTouched(string $id, K $kind): void
     {
         $plan = Phones::plan($id, $kind);
-        $phone = $plan->request->phone;
-        $last = $plan->gates[\count($plan->gates) - 1];
-        self::assertSame([Gate::CheckIn, Gate::Finished], [$plan->gates[0]->gate, $last->gate]);
-        self::assertSame($phone->functions(), $plan->gates[0]->functions, 'all of it before anything is opened');
+        $phone = $plan->basis->phone;
+        $last = array_values($plan->gates)[\count($plan->gates) - 1];
+        self::assertSame([Gate::CheckIn, Gate::Finished], [array_values($plan->gates)[0]->gate, $last->gate]);
+        self::assertSame($phone->functions(), $plan->gates['check-in']->functions, 'all of it before anything is opened');
         foreach ($plan->gates as $gate) {
             self::assertSame([], array_udiff($gate->functions, $phone->functions(), static fn(F $a, F $b): int => strcmp($a->value, $b->value)));
             if (\in_array($gate->gate, [Gate::Trial, Gate::Dry, Gate::Bonded, Gate::LaidShut], true)) {
@@ -107,8 +107,8 @@ final class ProofTest extends TestCase
     public function testEveryFunctionThatFailsHasACauseToLookFor(string $id, K $kind): void
     {
         $plan = Phones::plan($id, $kind);
-        foreach ($plan->gates[\count($plan->gates) - 1]->functions as $function) {
-            $causes = (new Causes())->of($function, $plan->request->phone, $plan->route);
+        foreach ($plan->gates['finished']->functions as $function) {
+            $causes = (new Causes())->of($function, $plan->basis->phone, $plan->route);
             self::assertNotSame([], $causes, $function->value);
             self::assertSame(\count($causes), \count(array_unique(array_map(static fn($r): string => $r->code . json_encode($r->figures), $causes))), $function->value . ': no cause twice');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Route;
 
+use Facelift\Anatomy\Tool;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Face;
@@ -87,7 +88,7 @@ final class FewestChangesTest extends TestCase
     public function testSaysThatTheyBlockEachOther(): void
     {
         $this->expectException(NoWayIn::class);
-        (new FewestChanges())->order([new RemovalNode('a', 'x', Face::Front, [['b']]), new RemovalNode('b', 'x', Face::Front, [['a']])]);
+        (new FewestChanges())->order([new RemovalNode('a', Tool::Spudger, Face::Front, [['b']]), new RemovalNode('b', Tool::Spudger, Face::Front, [['a']])]);
     }
 
     /** @return list<RemovalNode> */
@@ -100,7 +101,7 @@ final class FewestChangesTest extends TestCase
                 $earlier = array_map(static fn(int $n): string => 'n' . $n, range(0, $i - 1));
                 $clauses[] = \array_slice($dice->shuffled($earlier), 0, $dice->int(1, 2));
             }
-            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, 'driver', 'spudger', 'tweezers']), $dice->pick(Face::cases()), $clauses);
+            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers]), $dice->pick(Face::cases()), $clauses);
         }
 
         return $nodes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Route;
 
+use Facelift\Anatomy\Tool;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Face;
@@ -49,7 +50,7 @@ final class GraphTest extends TestCase
     {
         $nodes = [];
         for ($i = 0; $i < 130; ++$i) {
-            $nodes[] = new RemovalNode("n$i", 'spudger', Face::Front, $i === 0 ? [] : [['n' . ($i - 1)]]);
+            $nodes[] = new RemovalNode("n$i", Tool::Spudger, Face::Front, $i === 0 ? [] : [['n' . ($i - 1)]]);
         }
         $found = (new FewestChanges())->order(array_reverse($nodes));
         self::assertSame(array_map(static fn(RemovalNode $n): string => $n->id, $nodes), array_map(static fn(RemovalNode $n): string => $n->id, $found->nodes));
@@ -65,13 +66,13 @@ final class GraphTest extends TestCase
     /** @return non-empty-list<RemovalNode> */
     private static function nodes(Dice $dice, int $size): array
     {
-        $nodes = [new RemovalNode('n0', 'driver', Face::Front, [])];
+        $nodes = [new RemovalNode('n0', Tool::SixLobeT5, Face::Front, [])];
         for ($i = 1; $i < $size; ++$i) {
             $clauses = [];
             for ($k = $dice->int(0, 2); $k > 0; --$k) {
                 $clauses[] = ['n' . $dice->int(0, $i - 1), 'n' . $dice->int(0, $i - 1)];
             }
-            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, 'driver', 'spudger', 'tweezers', 'card']), $dice->pick(Face::cases()), $clauses);
+            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers, Tool::Card]), $dice->pick(Face::cases()), $clauses);
         }
 
         return $nodes;

@@ -90,7 +90,7 @@ final class RoutePlannerTest extends TestCase
         self::assertNotContains('display', $needed);
         // Nothing before the trial could be left for later: each frees another, or is unplugged for the trial itself.
         foreach ($needed as $id) {
-            $waiting = array_intersect($route->frees[$id] ?? [], [...$needed, Trial::ID]);
+            $waiting = array_intersect($route->frees()[$id] ?? [], [...$needed, Trial::ID]);
             self::assertNotSame([], $waiting, "$id could wait until after the trial");
         }
     }

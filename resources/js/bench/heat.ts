@@ -1,11 +1,9 @@
-import type { Plan, Schemas } from '../api/client';
-import { sampleAt } from '../mat/Strip';
+import type { Schemas } from '../api/client';
+import { sampleAt, type StripOpening } from '../mat/Strip';
 import type { Run } from './run';
 import { clock } from '../words/words';
 
 export type Heated = NonNullable<Schemas['BenchHeat']['heat']>;
-type Opening = Plan['openings'][number];
-
 /** From this near to its limit on, the battery is shown as a warning, K. */
 const BATTERY_NEAR = 3;
 /** Told this long before the bond grips, s: time to set the tool down. */
@@ -68,7 +66,7 @@ export function heard(before: HeatWords | null, after: HeatWords): 'battery' | '
 }
 
 /** The strip of what really happened: the planned one until the first heating has begun. */
-export function asItWent(planned: Opening, heat: Heated | null): Opening {
+export function asItWent(planned: StripOpening, heat: Heated | null): StripOpening {
     return heat === null
         ? planned
         : { ...planned, window: { ...planned.window, ...heat.window }, samples: heat.samples, phases: heat.heats.map((h) => ({ kind: 'heat', ...h })) };

@@ -1,7 +1,17 @@
 import type { PhoneFile, Plan, Step } from '../api/client';
-import type { Run } from './run';
+import type { Done, Run } from './run';
 
+/** What is out, off and on; the same as the server keeps. */
 export interface Ledger {
+    /** On the mat, by group; none with zero. */
+    screws: Readonly<Record<string, number>>;
+    off: readonly string[];
+    parts: readonly string[];
+    on: Readonly<Record<string, number>>;
+}
+
+/** The same in words, for the drawer "what is where". */
+export interface Whereabouts {
     screws: { id: string; name: string; driver: string; length: number; out: number; all: number }[];
     off: { id: string; name: string }[];
     parts: { id: string; name: string; where: 'dish' | 'old'; paired: boolean }[];
@@ -11,14 +21,51 @@ export interface Ledger {
     wet: string[];
 }
 
-const net = (steps: readonly Step[], plus: (s: Step) => readonly string[], minus: (s: Step) => readonly string[]): string[] => {
-    const count = new Map<string, number>();
-    for (const s of steps) {
-        plus(s).forEach((id) => count.set(id, (count.get(id) ?? 0) + 1));
-        minus(s).forEach((id) => count.set(id, (count.get(id) ?? 0) - 1));
+/** With these the rest of a group is accounted for; after any other reason it lies on the mat still. */
+const ACCOUNTED: ReadonlySet<string> = new Set(['no-hole', 'lost-and-replaced']);
+
+class Counter {
+    private readonly counts = new Map<string, number>();
+
+    add(ids: readonly string[], by: 1 | -1): void {
+        ids.forEach((id) => this.counts.set(id, (this.counts.get(id) ?? 0) + by));
     }
-    return [...count].filter(([, n]) => n > 0).map(([id]) => id);
-};
+
+    left(): [string, number][] {
+        return [...this.counts].filter(([, n]) => n > 0);
+    }
+}
+
+function screwsOn(steps: readonly Step[], done: ReadonlyMap<string, Done>): Record<string, number> {
+    const out = new Map<string, number>();
+    for (const s of steps) {
+        const { count = null, reason = null } = done.get(s.id) ?? {};
+        const all = count === null || (reason !== null && ACCOUNTED.has(reason));
+        for (const [id, n] of Object.entries(s.effects.screwsOut)) {
+            out.set(id, (out.get(id) ?? 0) + (count ?? n));
+        }
+        for (const [id, n] of Object.entries(s.effects.screwsIn)) {
+            out.set(id, (out.get(id) ?? 0) - (all ? (out.get(id) ?? n) : (count ?? 0)));
+        }
+    }
+    return Object.fromEntries([...out].filter(([, n]) => n > 0));
+}
+
+/** What follows from the confirmations, in the order of the plan. */
+export function ledgerFrom(plan: Pick<Plan, 'steps'>, done: ReadonlyMap<string, Done>): Ledger {
+    const steps = plan.steps.filter((s) => done.has(s.id));
+    const [off, parts, on] = [new Counter(), new Counter(), new Counter()];
+    for (const { effects } of steps) {
+        off.add(effects.off, 1);
+        off.add(effects.on, -1);
+        parts.add(effects.out, 1);
+        parts.add(effects.in, -1);
+        on.add(effects.puts, 1);
+        on.add(effects.takes, -1);
+    }
+    const ids = (c: Counter): string[] => c.left().map(([id]) => id);
+    return { screws: screwsOn(steps, done), off: ids(off), parts: ids(parts), on: Object.fromEntries(on.left()) };
+}
 
 /** True if a part sits on one that is replaced, straight or by way of others. */
 function sitsOn(phone: PhoneFile, id: string, replaced: readonly string[]): boolean {
@@ -29,45 +76,18 @@ function sitsOn(phone: PhoneFile, id: string, replaced: readonly string[]): bool
 /** Stays on the glass through the work and comes off before the customer's eyes; not astray. */
 export const AT_HAND_OVER = 'film-front';
 
-/** What was put on and has not come off: tape, prop, clamps, films of the new part. */
-export const thingsOn = (plan: Plan, run: Pick<Run, 'done'>): string[] =>
-    net(
-        plan.steps.filter((s) => run.done.has(s.id)),
-        (s) => s.effects.puts,
-        (s) => s.effects.takes,
-    );
-
-/** Everything that is not where it belongs, from what was confirmed so far. */
-export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | 'wet'>): Ledger {
+/** Everything that is not where it belongs, with its names. */
+export function whereabouts(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | 'wet' | 'ledger'>): Whereabouts {
     const done = plan.steps.filter((s) => run.done.has(s.id));
     const name = (id: string): string => [...phone.parts, ...phone.connectors].find((e) => e.id === id)?.name ?? id;
-    const groups = new Map<string, { out: number; all: number }>();
-    for (const s of done) {
-        for (const [id, n] of Object.entries(s.effects.screwsOut)) {
-            groups.set(id, { out: n, all: n });
-        }
-        for (const [id, n] of Object.entries(s.effects.screwsIn)) {
-            const g = groups.get(id);
-            groups.set(id, { out: Math.max(0, (g?.out ?? 0) - n), all: g?.all ?? n });
-        }
-    }
+    const cameOut = (id: string): number => done.reduce((n, s) => n + (s.effects.screwsOut[id] ?? 0), 0);
     return {
-        screws: [...groups]
-            .filter(([, g]) => g.out > 0)
-            .map(([id, g]) => {
-                const f = phone.fasteners.find((x) => x.id === id);
-                return { id, name: f?.name ?? id, driver: f?.driver ?? '', length: f?.length ?? 0, ...g };
-            }),
-        off: net(
-            done,
-            (s) => s.effects.off,
-            (s) => s.effects.on,
-        ).map((id) => ({ id, name: name(id) })),
-        parts: net(
-            done,
-            (s) => s.effects.out,
-            (s) => s.effects.in,
-        ).map((id) => {
+        screws: Object.entries(run.ledger.screws).map(([id, out]) => {
+            const f = phone.fasteners.find((x) => x.id === id);
+            return { id, name: f?.name ?? id, driver: f?.driver ?? '', length: f?.length ?? 0, out, all: cameOut(id) };
+        }),
+        off: run.ledger.off.map((id) => ({ id, name: name(id) })),
+        parts: run.ledger.parts.map((id) => {
             const part = phone.parts.find((p) => p.id === id);
             return {
                 id,
@@ -79,7 +99,7 @@ export function ledgerOf(phone: PhoneFile, plan: Plan, run: Pick<Run, 'done' | '
         moved: [...new Set(done.flatMap((s) => s.effects.in))]
             .filter((id) => !plan.route.discarded.includes(id) && sitsOn(phone, id, plan.route.discarded))
             .map((id) => ({ id, name: name(id) })),
-        on: thingsOn(plan, run),
+        on: Object.keys(run.ledger.on),
         wet: [...run.wet],
     };
 }
@@ -89,3 +109,7 @@ export function nextScrew(plan: Plan, step: Step, ticked: readonly number[]): nu
     const groups = [...Object.keys(step.effects.screwsOut), ...Object.keys(step.effects.screwsIn)];
     return plan.screws.find((s) => groups.includes(s.fastener) && !ticked.includes(s.number))?.number ?? null;
 }
+
+/** Screws that a step moves as planned. */
+export const screwsOf = (step: Step): number =>
+    [...Object.values(step.effects.screwsOut), ...Object.values(step.effects.screwsIn)].reduce((sum, n) => sum + n, 0);

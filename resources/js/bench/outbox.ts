@@ -8,6 +8,7 @@ export interface Refusal {
     job: string;
     event: BenchEvent;
     reason: Schemas['Reason'];
+    kind: Schemas['EventsAnswer']['refused'][number]['kind'];
 }
 export type Sent = { kind: 'answered'; answer: Schemas['EventsAnswer'] } | { kind: 'rejected'; message: string } | { kind: 'unreachable' };
 
@@ -60,6 +61,12 @@ export class Outbox {
         void this.flush();
     }
 
+    /** Sends again what was asked about, with what was said. */
+    answer(refused: Refusal, why: string): void {
+        this.dismiss(refused.event.id);
+        this.push(refused.job, { ...refused.event, data: { ...refused.event.data, why } });
+    }
+
     dismiss(eventId: string): void {
         this.set({ refused: this.snapshot.refused.filter((r) => r.event.id !== eventId) });
     }
@@ -97,9 +104,9 @@ export class Outbox {
         const ids = new Set(batch.map((e) => e.id));
         const refusals =
             sent.kind === 'answered'
-                ? sent.answer.refused.filter((r) => r.reason.code !== 'already-done').map((r) => ({ id: r.id, reason: r.reason }))
-                : batch.map((e) => ({ id: e.id, reason: { code: sent.message, figures: {} } }));
-        const refused = refusals.flatMap(({ id, reason }) => batch.filter((e) => e.id === id).map((event) => ({ job, event, reason })));
+                ? sent.answer.refused.filter((r) => r.reason.code !== 'already-done').map((r) => ({ id: r.id, reason: r.reason, kind: r.kind }))
+                : batch.map((e) => ({ id: e.id, reason: { code: sent.message, figures: {} }, kind: 'never' as const }));
+        const refused = refusals.flatMap(({ id, ...why }) => batch.filter((e) => e.id === id).map((event) => ({ job, event, ...why })));
         this.write(this.read().filter((w) => !ids.has(w.event.id)));
         this.set({ refused: [...this.snapshot.refused, ...refused] });
         if (sent.kind === 'answered') {

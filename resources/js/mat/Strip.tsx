@@ -3,8 +3,11 @@ import type { Plan } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
 import { clock } from '../words/words';
 
-type Opening = Plan['openings'][number];
-type Sample = Opening['samples'][number];
+type Planned = Plan['openings'][number];
+/** What is drawn of a moment. */
+type Sample = Omit<Planned['samples'][number], 'frame'>;
+/** What is drawn of an opening, planned or as it went. */
+export type StripOpening = Pick<Planned, 'bond' | 'window' | 'limits' | 'phases'> & { samples: readonly Sample[] };
 
 const W = 600;
 const H = 196;
@@ -27,7 +30,7 @@ export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
 
 /** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
 interface Props {
-    opening: Opening;
+    opening: StripOpening;
     at: number | null;
     name: string;
     /** Keeps its shape instead of filling the room it is given. */

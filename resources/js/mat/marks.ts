@@ -103,8 +103,16 @@ function hingeMark(phone: PhoneFile, bond: BondFile): Mark[] {
         }));
 }
 
-const pathOf = (glass: Rounded, pass: Step | undefined): Point[] | undefined =>
-    pass && along(glass, pass.figures['side'] as Side, Number(pass.figures['from']), Number(pass.figures['to']));
+export type Move = Plan['openings'][number]['moves'][number];
+
+/** The move of an opening that a step is; null if it is none. */
+export const moveOf = (plan: Plan, step: Step | undefined): Move | null =>
+    (step?.move && plan.openings.find((o) => o.bond === step.move?.bond)?.moves[step.move.index]) ?? null;
+
+function pathOf(glass: Rounded, plan: Plan, pass: Step | undefined): Point[] | undefined {
+    const stretch = moveOf(plan, pass)?.way?.stretch;
+    return stretch && along(glass, stretch.side, stretch.from, stretch.to);
+}
 
 /** The end of a pass where its pick rests: towards the next pass, or for the last one away from the pass before. */
 function restingEnd(path: Point[], other: Point[] | undefined, towards: boolean): Point | undefined {
@@ -115,6 +123,12 @@ function restingEnd(path: Point[], other: Point[] | undefined, towards: boolean)
 
 const length = (glass: Rounded, side: Side): number => (side === 'top' || side === 'bottom' ? glass.width : glass.height);
 
+/** Steps whose pick still lies where it was put: once the stock is used up the first ones move on. */
+function restingPicks(plan: Plan, bond: string, done: ReadonlySet<string>): ReadonlySet<string> {
+    const placed = plan.steps.filter((s) => s.move?.bond === bond && (s.kind === 'first-gap' || s.kind === 'cut-pass') && done.has(s.id));
+    return new Set(placed.slice(-plan.picks).map((s) => s.id));
+}
+
 /** Passes done and to come, picks where they rest, keep-outs and the hinge. */
 function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
     const bond = bondOf(phone, step.subjects[0]) ?? phone.bonds.find((b) => b.joins[0] === step.subjects[0] && b.cut);
@@ -122,27 +136,34 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
         return [];
     }
     const glass = glassOf(phone);
-    const passes = plan.steps.filter((s) => s.kind === 'cut-pass' && s.subjects[0] === bond.id);
+    const passes = plan.steps.filter((s) => s.kind === 'cut-pass' && s.move?.bond === bond.id);
+    const resting = restingPicks(plan, bond.id, done);
     const marks = passes.map((pass, at): Mark => {
         const tone = pass.id === step.id ? 'now' : done.has(pass.id) ? 'done' : 'plain';
-        const path = along(glass, pass.figures['side'] as Side, Number(pass.figures['from']), Number(pass.figures['to']));
-        const end = restingEnd(path, pathOf(glass, passes[at + 1]) ?? pathOf(glass, passes[at - 1]), passes[at + 1] !== undefined);
+        const way = moveOf(plan, pass)?.way;
+        const path = pathOf(glass, plan, pass) ?? [];
+        const end = restingEnd(path, pathOf(glass, plan, passes[at + 1]) ?? pathOf(glass, plan, passes[at - 1]), passes[at + 1] !== undefined);
         return {
             id: pass.id,
             tone,
             lines: [path],
             width: tone === 'plain' ? 0.7 : 1.8,
-            ...(tone === 'done' && end ? { picks: [end] } : {}),
+            ...(tone === 'done' && end && resting.has(pass.id) ? { picks: [end] } : {}),
             ...(tone === 'plain'
                 ? {}
                 : {
                       label: tone === 'now' ? 'This pass' : 'Cut',
-                      detail: tone === 'now' ? `${pass.figures['length']} mm, tip ${pass.figures['depth']} mm` : 'pick stays',
+                      detail:
+                          tone === 'now'
+                              ? `${Math.round(way?.length ?? 0)} mm, tip ${way?.depth ?? 0} mm`
+                              : resting.has(pass.id)
+                                ? 'pick stays'
+                                : 'pick moved on',
                   }),
         };
     });
-    if (step.kind === 'first-gap') {
-        const side = step.figures['side'] as Side;
+    const side = moveOf(plan, step)?.side ?? null;
+    if (step.kind === 'first-gap' && side) {
         marks.push({
             id: 'first-gap',
             tone: 'now',
@@ -152,8 +173,7 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
             detail: `${say(`side.${side}`)} edge`,
         });
     }
-    if (step.kind === 'alcohol') {
-        const side = step.figures['side'] as Side;
+    if (step.kind === 'alcohol' && side) {
         marks.push({
             id: 'alcohol',
             tone: 'now',
@@ -219,7 +239,7 @@ function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
                 tone: 'now',
                 hatched: true,
                 boxes: [t],
-                ...(t.length > 30 ? { label: `${t.stock} mm tape`, detail: `${t.length} mm, ${say(`side.${t.side}`)}` } : {}),
+                ...(t.length > 30 ? { label: `${t.stock} mm tape`, detail: `${t.length.toFixed(1)} mm, ${say(`side.${t.side}`)}` } : {}),
             })),
             ...free,
         ];

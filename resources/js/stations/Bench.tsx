@@ -228,8 +228,8 @@ export function Bench() {
 
 /** The bond whose temperatures matter at a step: the one being heated and cut. */
 function bondAtHand(openings: string[], step: Step, bonds: { id: string; joins: string[] }[]): string | null {
-    if (['heat', 'reheat', 'cool', 'first-gap', 'alcohol', 'cut-pass'].includes(step.kind)) {
-        return step.subjects[0] ?? null;
+    if (step.move) {
+        return step.move.bond;
     }
     return step.kind === 'lift' ? (openings.find((o) => bonds.find((b) => b.id === o)?.joins[0] === step.subjects[0]) ?? null) : null;
 }

@@ -14,7 +14,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { queries } from '../api/queries';
-import { AT_HAND_OVER, thingsOn } from '../bench/ledger';
+import { AT_HAND_OVER } from '../bench/ledger';
 import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
@@ -50,7 +50,7 @@ export function HandOver() {
     const left = view.plan.steps.filter((s) => !view.run.done.has(s.id));
     const newFaults = proof.data?.newFaults ?? [];
     const final = proof.data?.gates.find((g) => g.gate === 'finished');
-    const film = thingsOn(view.plan, view.run).includes(AT_HAND_OVER);
+    const film = (view.run.ledger.on[AT_HAND_OVER] ?? 0) > 0;
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
     return (

@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import type { PhoneFile, Plan } from '../api/client';
-import { AT_HAND_OVER, ledgerOf } from '../bench/ledger';
+import { AT_HAND_OVER, whereabouts } from '../bench/ledger';
 import type { Run } from '../bench/run';
 import { say } from '../words/words';
 
@@ -19,7 +19,7 @@ interface Props {
 
 /** Where everything is that is not in its place: screws, connectors, parts, and what was put on for the work. */
 export function Ledger({ job, phone, plan, run, close }: Props) {
-    const ledger = ledgerOf(phone, plan, run);
+    const ledger = whereabouts(phone, plan, run);
     const lists: [string, { key: string; text: string; note?: string | undefined }[]][] = [
         [
             'On the screw mat',

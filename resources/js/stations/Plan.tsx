@@ -68,7 +68,7 @@ export function PlanStation() {
                         </Typography>
                     )}
                     {p?.warnings.map((w) => (
-                        <Note key={w.code} tone={w.code.startsWith('stop-') ? 'stop' : 'care'}>
+                        <Note key={w.code} tone={w.severity}>
                             {sayReason(w)}.
                         </Note>
                     ))}
@@ -92,8 +92,9 @@ export function PlanStation() {
                             <Figure name="battery on" value={`${p.summary.batteryCycles} ×`} />
                         </Box>
                         <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
-                            {p.summary.removals} removals in the order with the fewest changes ({p.summary.removalChanges}),{' '}
-                            {p.summary.optimal ? 'proven: no valid order needs fewer' : 'not proven to be the fewest'}. Minutes and temperatures are estimates.
+                            {p.summary.removals} removals in the order with the fewest changes ({p.route.changes}),{' '}
+                            {p.route.optimal ? 'proven: no valid order of them needs fewer' : `not proven: at least ${p.route.bound} are needed`}. Minutes and
+                            temperatures are estimates.
                         </Typography>
                         {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />

@@ -8,6 +8,7 @@ import { Link } from 'react-router';
 import type { Job, Step } from '../api/client';
 import type { Heated } from '../bench/heat';
 import type { Run } from '../bench/run';
+import { screwsOf } from '../bench/ledger';
 import { report } from '../bench/useOutbox';
 import { Troubles } from './Troubles';
 import { say, sayReason } from '../words/words';
@@ -20,10 +21,12 @@ interface Props {
     run: Run;
     step: Step;
     ladder: Heated['ladder'] | null;
+    /** The face under which the bond at hand lies. */
+    face: Step['face'];
     close: () => void;
 }
 
-export function ProblemPanel({ job: whole, run, step, ladder, close }: Props) {
+export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Props) {
     const job = whole.id;
     const [note, setNote] = useState('');
     const screws = step.kind === 'unscrew' || step.kind === 'screw-in';
@@ -53,7 +56,7 @@ export function ProblemPanel({ job: whole, run, step, ladder, close }: Props) {
                 </Button>
             </Box>
             <Troubles job={whole} step={step.id} close={close} />
-            {ladder && <Holds job={job} ladder={ladder} close={close} />}
+            {ladder && <Holds job={job} ladder={ladder} place={face === 'front' ? 'edge' : 'back'} close={close} />}
             <Typography variant="body2" color="textSecondary">
                 Alcohol used, or dry again
             </Typography>
@@ -76,7 +79,7 @@ export function ProblemPanel({ job: whole, run, step, ladder, close }: Props) {
 }
 
 function ScrewCount({ job, step, close }: { job: string; step: Step; close: () => void }) {
-    const planned = Number(step.figures['count']);
+    const planned = screwsOf(step);
     const [count, setCount] = useState(planned - 1);
     const [reason, setReason] = useState(step.kind === 'unscrew' ? 'missing-at-check-in' : 'lost-and-replaced');
     return (
@@ -107,11 +110,11 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
 }
 
 /** The bond holds fast: the next rung, and the one rule that ends the trying. */
-function Holds({ job, ladder, close }: { job: string; ladder: Heated['ladder']; close: () => void }) {
+function Holds({ job, ladder, place, close }: { job: string; ladder: Heated['ladder']; place: 'edge' | 'back'; close: () => void }) {
     const tried = () => {
         report(job, 'rung', { rung: ladder.next });
         if (ladder.next === 'alcohol' || ladder.next === 'remover') {
-            report(job, 'wetted', { place: 'edge' });
+            report(job, 'wetted', { place });
         }
         close();
     };

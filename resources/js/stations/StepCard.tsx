@@ -7,14 +7,17 @@ import type { Job, PhoneFile, Plan, Step } from '../api/client';
 import { queries } from '../api/queries';
 import type { Heated } from '../bench/heat';
 import { mayHeatAgain, untested, type Heat, type Run } from '../bench/run';
+import { screwsOf } from '../bench/ledger';
 import { outbox, useOutbox } from '../bench/useOutbox';
+import { moveOf } from '../mat/marks';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
 import { say, sayReason } from '../words/words';
 import { GateList } from './GateList';
 import { PartOrder } from './PartOrder';
 import { ProblemPanel } from './ProblemPanel';
-import { StepClock } from './StepClock';
+import { Question } from './Question';
+import { StepClock, type HeatingEnd } from './StepClock';
 import { stepFigures, stepText, stepTitle } from './stepWords';
 
 interface Props {
@@ -35,12 +38,35 @@ interface Props {
     backToNow: (() => void) | null;
 }
 
-const STOPS = new Set(['battery-limit', 'bent-cell', 'cell', 'paired', 'live', 'may-be-live', 'screw-length']);
+type Hazard = Step['hazards'][number];
+
+/** How loud a caution is. */
+const LOUD = {
+    'broken-glass': 'care',
+    'hot-plate': 'care',
+    'hot-air': 'care',
+    'hot-face': 'care',
+    'no-flame-ipa': 'care',
+    'battery-limit': 'stop',
+    cell: 'stop',
+    'bent-cell': 'stop',
+    live: 'stop',
+    'may-be-live': 'stop',
+    'wrist-strap': 'care',
+    paired: 'stop',
+    'screw-length': 'stop',
+    'no-pinch': 'care',
+    'water-resistance': 'care',
+    eyes: 'care',
+    uv: 'care',
+    waste: 'care',
+} satisfies Record<Hazard, 'stop' | 'care'>;
 
 export function StepCard(p: Props) {
     const { job, plan, run, step } = p;
     const { refused } = useOutbox();
-    const mine = refused.filter((r) => r.job === job.id);
+    const mine = refused.filter((r) => r.job === job.id && r.kind !== 'unless-said-why');
+    const question = refused.find((r) => r.job === job.id && r.kind === 'unless-said-why');
     const done = step !== null && run.done.has(step.id);
     const open = step?.gate ? untested(plan, run, step.gate) : [];
     const started = step ? run.timers.get(step.id) : undefined;
@@ -59,7 +85,8 @@ export function StepCard(p: Props) {
                         Back to the step now
                     </Button>
                 )}
-                <Happened job={job.id} run={run} />
+                <Happened job={job.id} plan={plan} run={run} />
+                {question && <Question key={question.event.id} refused={question} />}
                 {mine.map((r) => (
                     <Note key={r.event.id} tone="stop" role="alert">
                         <b>Not kept.</b> {sayReason(r.reason)}.{' '}
@@ -69,7 +96,16 @@ export function StepCard(p: Props) {
                     </Note>
                 ))}
                 {/* First, so that what helps is in sight without scrolling. */}
-                {p.problem && step && <ProblemPanel job={job} run={run} step={step} ladder={p.heated?.ladder ?? null} close={() => p.showProblem(false)} />}
+                {p.problem && step && (
+                    <ProblemPanel
+                        job={job}
+                        run={run}
+                        step={step}
+                        ladder={p.heated?.ladder ?? null}
+                        face={bondFace(p.phone, step)}
+                        close={() => p.showProblem(false)}
+                    />
+                )}
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
@@ -133,10 +169,14 @@ export function StepCard(p: Props) {
     );
 }
 
+/** True once a part that was ordered has been confirmed to be here. */
+const awaited = (plan: Plan, run: Run, part: string): boolean =>
+    plan.steps.some((s) => s.kind === 'await-part' && s.subjects[0] === part && run.done.has(s.id));
+
 /** What a trouble has changed in the plan: the price may no longer hold. */
-function Happened({ job, run }: { job: string; run: Run }) {
+function Happened({ job, plan, run }: { job: string; plan: Plan; run: Run }) {
     const all = useQuery(queries.troubles(job)).data?.data ?? [];
-    const lacks = (t: (typeof all)[number]) => t.part !== null && t.order?.state !== 'ordered' && !run.done.has(`await-part:${t.part.id}`);
+    const lacks = (t: (typeof all)[number]) => t.part !== null && t.order?.state !== 'ordered' && !awaited(plan, run, t.part.id);
     const price = all.filter((t) => t.quote && (t.agreed === null || lacks(t)));
     return (
         <>
@@ -160,20 +200,7 @@ function Awaited({ job, part }: { job: Job; part: string }) {
     return all.filter((t) => t.part?.id === part && t.order !== null).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
-function StepBody({
-    job,
-    phone,
-    plan,
-    run,
-    step,
-    now,
-    heat,
-    heated,
-    done,
-    started,
-    mayWork,
-}: Props & { step: Step; done: boolean; started: number | undefined }) {
-    const cautions = step.cautions;
+function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
     return (
         <>
             <Typography component="h1" variant="h1">
@@ -183,24 +210,24 @@ function StepBody({
                 <Typography key={t}>{t}</Typography>
             ))}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                {stepFigures(step).map((f) => (
+                {stepFigures(step, moveOf(plan, step)?.way ?? null).map((f) => (
                     <Box key={f.name + f.value} sx={{ border: 1, borderColor: 'text.primary', borderRadius: 1, px: 1.25, py: 0.5 }}>
                         {f.name} <b style={{ fontFamily: mono }}>{f.value}</b>
                     </Box>
                 ))}
             </Box>
-            {!done && <StepClock step={step} now={now} started={started} heat={heat} heated={heated} />}
+            {!done && <StepClock step={step} now={now} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">
                     Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
                 </Note>
             ))}
             {run.soaked && <Note tone="stop">{say('reason.soaked')}.</Note>}
-            {run.batteryIn && !done && touchesOthers(phone, step) && (
+            {run.batteryIn && !done && step.battery === 'off' && (
                 <Note tone="care">The battery is plugged in: unplug it before touching another connector.</Note>
             )}
-            {cautions.map((c) => (
-                <Note key={c} tone={STOPS.has(c) ? 'stop' : 'care'}>
+            {step.hazards.map((c) => (
+                <Note key={c} tone={LOUD[c]}>
                     {say(`caution.${c}`)}
                 </Note>
             ))}
@@ -218,10 +245,14 @@ function StepBody({
     );
 }
 
-/** True if the step opens or closes a connector other than the battery's first. */
-function touchesOthers(phone: PhoneFile, step: Step): boolean {
-    const power = phone.connectors.find((c) => c.power === true)?.id ?? '';
-    return [...step.effects.off, ...step.effects.on].length > 0 && !step.effects.off.includes(power);
+/** The face under which the bond at hand lies. */
+const bondFace = (phone: PhoneFile, step: Step): Step['face'] => phone.bonds.find((b) => b.id === step.move?.bond)?.face ?? 'front';
+
+/** How a heating is planned to end; null for any other step. */
+function heatingEnd(plan: Plan, step: Step): HeatingEnd | null {
+    const end = step.kind === 'heat' || step.kind === 'reheat' ? moveOf(plan, step)?.end : undefined;
+    const limit = plan.openings.find((o) => o.bond === step.move?.bond)?.limits.batteryStop;
+    return end && limit !== undefined ? { bond: end.bond, battery: end.battery, limit } : null;
 }
 
 function startLabel(step: Step): string {
@@ -241,9 +272,9 @@ function doneLabel(step: Step): string {
         case 'cut-pass':
             return 'Done, pick placed';
         case 'unscrew':
-            return `Done, ${step.figures['count']} on the mat`;
+            return `Done, ${screwsOf(step)} on the mat`;
         case 'screw-in':
-            return `Done, ${step.figures['count']} in`;
+            return `Done, ${screwsOf(step)} in`;
         case 'plug-in':
             return 'Done, felt it click';
         case 'alcohol':

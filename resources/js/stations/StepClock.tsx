@@ -11,10 +11,18 @@ interface Props {
     started: number | undefined;
     heat: Heat;
     heated: Heated | null;
+    /** How a heating is planned to end; null for any other step. */
+    end: HeatingEnd | null;
+}
+
+export interface HeatingEnd {
+    bond: number;
+    battery: number;
+    limit: number;
 }
 
 /** The clock of a step: what is left of a wait, of the heat, or of the time until the bond grips again. */
-export function StepClock({ step, now, started, heat, heated }: Props) {
+export function StepClock({ step, now, started, heat, heated, end }: Props) {
     // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server has answered.
     if ((step.kind === 'heat' || step.kind === 'reheat') && started !== undefined && heated?.on === true && heated.liftAt !== null) {
         const left = (heated.liftAt - now) / 1000;
@@ -22,14 +30,14 @@ export function StepClock({ step, now, started, heat, heated }: Props) {
         return (
             <ClockLine
                 seconds={left}
-                words={left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(step)}
+                words={left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(end)}
                 late={left <= 0}
             />
         );
     }
     if (step.wait > 0) {
         const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
-        return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(step) : overdue(step)} late={left < 0} />;
+        return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(end) : overdue(step)} late={left < 0} />;
     }
     if (!mayHeatAgain(step.kind)) {
         return null;
@@ -57,9 +65,9 @@ export function StepClock({ step, now, started, heat, heated }: Props) {
 
 const whatFor = (step: Step): string =>
     step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the heat';
-const endOf = (step: Step): string =>
-    step.kind === 'heat' || step.kind === 'reheat'
-        ? `then lift off: bond about ${step.figures['bond']} °C, battery ${step.figures['battery']} of 60 °C (estimates).`
+const endOf = (end: HeatingEnd | null): string =>
+    end
+        ? `then lift off: bond about ${end.bond.toFixed(0)} °C, battery ${end.battery.toFixed(0)} of ${end.limit} °C (estimates).`
         : 'The clock runs on without you.';
 const overdue = (step: Step): string => (step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.');
 

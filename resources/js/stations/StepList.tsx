@@ -3,6 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useRef, useState } from 'react';
 import type { Plan, Step } from '../api/client';
 import type { Run } from '../bench/run';
+import { moveOf } from '../mat/marks';
 import { mono } from '../theme/tokens';
 import { clock, say } from '../words/words';
 import { stepTitle } from './stepWords';
@@ -85,7 +86,15 @@ export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run;
                         </ButtonBase>
                         {open &&
                             shown.map((s) => (
-                                <Row key={s.id} step={s} run={run} current={s.id === current} choose={choose} ref={s.id === current ? here : null} />
+                                <Row
+                                    key={s.id}
+                                    step={s}
+                                    length={moveOf(plan, s)?.way?.length ?? null}
+                                    run={run}
+                                    current={s.id === current}
+                                    choose={choose}
+                                    ref={s.id === current ? here : null}
+                                />
                             ))}
                     </Box>
                 );
@@ -96,12 +105,15 @@ export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run;
 
 function Row({
     step,
+    length,
     run,
     current,
     choose,
     ref,
 }: {
     step: Step;
+    /** mm of edge, for a pass of the blade. */
+    length: number | null;
     run: Run;
     current: boolean;
     choose: (id: string) => void;
@@ -109,7 +121,7 @@ function Row({
 }) {
     const done = run.done.has(step.id);
     const mark = done ? '●' : current ? '◆' : '○';
-    const figure = step.kind === 'cut-pass' ? `${step.figures['length']} mm` : step.wait > 0 ? clock(step.wait) : '';
+    const figure = length !== null ? `${Math.round(length)} mm` : step.wait > 0 ? clock(step.wait) : '';
     return (
         <ButtonBase
             ref={ref}

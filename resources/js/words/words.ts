@@ -18,6 +18,15 @@ export function sayReason(reason: Reason): string {
     return say(`reason.${reason.code}`, wordedFigures(reason.figures));
 }
 
+/** The answers that are offered under a key: `key.1`, `key.2` and so on. */
+export function offered(key: string): string[] {
+    const found: string[] = [];
+    for (let i = 1; table[`${key}.${i}`] !== undefined; i += 1) {
+        found.push(say(`${key}.${i}`));
+    }
+    return found;
+}
+
 /** Figures that are codes themselves (gates, functions, sides, places) are worded too. */
 export function wordedFigures(figures: Figures): Figures {
     const worded: Figures = { ...figures };

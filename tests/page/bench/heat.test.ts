@@ -59,8 +59,8 @@ describe('readings', () => {
             { id: 'c', kind: 'reheat' },
         ];
         expect(heatingOf(moves, { timers: new Map(), done: new Map() })).toBeNull();
-        expect(heatingOf(moves, { timers: new Map(), done: new Map([['a', { event: 'e', at: 1 }]]) })).toBe('a');
-        expect(heatingOf(moves, { timers: new Map([['c', 5]]), done: new Map([['a', { event: 'e', at: 1 }]]) })).toBe('c');
+        expect(heatingOf(moves, { timers: new Map(), done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]) })).toBe('a');
+        expect(heatingOf(moves, { timers: new Map([['c', 5]]), done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]) })).toBe('c');
     });
     it.each([
         ['66,5', 665],

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import type { Done } from '../../../resources/js/bench/run';
 import type { PhoneFile, Plan, Step } from '../../../resources/js/api/client';
-import { ledgerOf, nextScrew } from '../../../resources/js/bench/ledger';
+import { ledgerFrom, nextScrew, whereabouts } from '../../../resources/js/bench/ledger';
 
 const phone = JSON.parse(readFileSync('phones/quillon-vesper.phone.json', 'utf8')) as PhoneFile;
 const plan = JSON.parse(
@@ -11,11 +12,17 @@ const plan = JSON.parse(
     }),
 ) as Plan;
 
+/** The ledger after these steps. */
+const after = (steps: Step[]) => {
+    const done = new Map(steps.map((s): [string, Done] => [s.id, { event: s.id, at: 1, count: null, reason: null }]));
+    return whereabouts(phone, plan, { done, wet: new Set(), ledger: ledgerFrom(plan, done) });
+};
+
 /** The ledger after everything before a step. */
 const before = (id: string) => {
     const at = plan.steps.findIndex((s) => s.id === id);
     expect(at).toBeGreaterThan(0);
-    return ledgerOf(phone, plan, { done: new Map(plan.steps.slice(0, at).map((s) => [s.id, { event: s.id, at: 1 }])), wet: new Set() });
+    return after(plan.steps.slice(0, at));
 };
 const step = (id: string): Step => {
     const found = plan.steps.find((s) => s.id === id);
@@ -60,8 +67,7 @@ describe('what is where', () => {
     });
 
     it('is empty at the end but for the old part', () => {
-        const done = new Map(plan.steps.map((s) => [s.id, { event: s.id, at: 1 }]));
-        const end = ledgerOf(phone, plan, { done, wet: new Set() });
+        const end = after(plan.steps);
         expect([end.screws, end.off, end.on]).toEqual([[], [], ['film-front']]);
         expect(end.parts.filter((p) => p.where === 'dish')).toEqual([]);
     });

@@ -9,7 +9,11 @@ const memory = (): Store & { data: Map<string, string> } => {
 const event = (id: string): BenchEvent => ({ id, type: 'step-done', at: 1_700_000_000_000, data: { step: 'power-off' } });
 const kept = (ids: string[], refused: { id: string; code: string }[] = []): Sent => ({
     kind: 'answered',
-    answer: { accepted: ids, refused: refused.map((r) => ({ id: r.id, reason: { code: r.code, figures: {} }, mayPass: false })), state: {} as BenchState },
+    answer: {
+        accepted: ids,
+        refused: refused.map((r) => ({ id: r.id, reason: { code: r.code, figures: {} }, kind: 'never' as const, mayPass: false })),
+        state: {} as BenchState,
+    },
 });
 
 function bench(answers: (events: BenchEvent[]) => Sent, store = memory()) {

@@ -13,25 +13,31 @@ const step = (id: string, kind: string, extra: Partial<Step> = {}): Step =>
         tool: null,
         hands: 10,
         wait: 0,
-        cautions: [],
+        hazards: [],
+        notes: [],
+        move: null,
+        warmth: 'none',
+        battery: 'any',
         because: [],
         after: [],
         gate: null,
-        effects: {} as Step['effects'],
+        effects: { screwsOut: {}, screwsIn: {}, off: [], on: [], out: [], in: [], puts: [], takes: [], wets: null, dries: null },
         ...extra,
     }) as Step;
 
 const plan = {
+    power: 'battery-plug',
     steps: [
         step('power-off', 'power-off', { subjects: [] }),
-        step('heat', 'heat', { wait: 180, figures: { grips: 120 } }),
-        step('gap', 'first-gap'),
-        step('pass', 'cut-pass'),
-        step('reheat', 'reheat', { wait: 70, figures: { grips: 130 } }),
+        step('heat', 'heat', { wait: 180, move: { bond: 'seal', index: 0 } }),
+        step('gap', 'first-gap', { move: { bond: 'seal', index: 1 } }),
+        step('pass', 'cut-pass', { move: { bond: 'seal', index: 2 } }),
+        step('reheat', 'reheat', { wait: 70, move: { bond: 'seal', index: 3 } }),
     ],
     openings: [
         {
             bond: 'seal',
+            moves: [120, 90, 60, 130].map((grips) => ({ end: { grips } })),
             phases: [
                 { kind: 'heat', from: 0, to: 180 },
                 { kind: 'cut', from: 180, to: 210 },
@@ -63,6 +69,7 @@ const empty = {
     off: [],
     partsOut: [],
     putOn: {},
+    astray: [],
     tests: [],
     waived: {},
     problems: [],
@@ -70,6 +77,7 @@ const empty = {
     rungs: [],
     soaked: false,
 } as BenchState;
+const kept = (step: string, id: string, at: number): BenchState['done'][number] => ({ step, event: id, at, count: null, reason: null });
 const event = (id: string, type: BenchEvent['type'], at: number, data: BenchEvent['data']): BenchEvent => ({ id, type, at, data });
 
 describe('run on this screen', () => {
@@ -78,16 +86,13 @@ describe('run on this screen', () => {
         expect(runOf(plan, empty, [event('a', 'step-done', 1, { step: 'power-off' })]).next?.id).toBe('heat');
     });
     it('counts an event once when the server has it and it still waits', () => {
-        const kept = { ...empty, done: [{ step: 'power-off', event: 'a', at: 1 }] };
-        expect(runOf(plan, kept, [event('a', 'step-done', 1, { step: 'power-off' })]).done.size).toBe(1);
+        const state = { ...empty, done: [kept('power-off', 'a', 1)] };
+        expect(runOf(plan, state, [event('a', 'step-done', 1, { step: 'power-off' })]).done.size).toBe(1);
     });
     it('takes back the latest confirmation', () => {
         const state = {
             ...empty,
-            done: [
-                { step: 'power-off', event: 'a', at: 1 },
-                { step: 'heat', event: 'b', at: 9 },
-            ],
+            done: [kept('power-off', 'a', 1), kept('heat', 'b', 9)],
         };
         const last = lastDone(runOf(plan, state, []));
         expect(last?.event).toBe('b');
@@ -99,7 +104,7 @@ describe('run on this screen', () => {
         expect(untested(plan, runOf(plan, empty, [event('w', 'gate-waived', 1, { gate: 'trial', reason: 'owner away' })]), 'trial')).toEqual([]);
     });
     it('follows the estimated curves with the clock of the heating', () => {
-        const heated = { ...empty, done: [{ step: 'power-off', event: 'a', at: 0 }], timers: [{ step: 'heat', at: 10_000, seconds: 180 }] };
+        const heated = { ...empty, done: [kept('power-off', 'a', 0)], timers: [{ step: 'heat', at: 10_000, seconds: 180 }] };
         expect(modelTime(plan, runOf(plan, empty, []), 'seal', 0)).toBeNull();
         expect(modelTime(plan, runOf(plan, heated, []), 'seal', 70_000)).toBe(60);
         expect(modelTime(plan, runOf(plan, heated, []), 'seal', 900_000)).toBe(180);
@@ -107,15 +112,12 @@ describe('run on this screen', () => {
     it('counts down to the bond gripping again from the moment the phone came off the plate', () => {
         const off = {
             ...empty,
-            done: [
-                { step: 'power-off', event: 'a', at: 0 },
-                { step: 'heat', event: 'b', at: 200_000 },
-            ],
+            done: [kept('power-off', 'a', 0), kept('heat', 'b', 200_000)],
         };
         expect(heatOf(plan, runOf(plan, off, []), 'seal')).toEqual({ kind: 'working', until: 320_000 });
     });
     it('shows an extra heating, and a new window after it', () => {
-        const off = { ...empty, done: [{ step: 'heat', event: 'b', at: 200_000 }] };
+        const off = { ...empty, done: [kept('heat', 'b', 200_000)] };
         const on = runOf(plan, off, [event('x', 'extra-heat', 250_000, { state: 'on' })]);
         expect(heatOf(plan, on, 'seal')).toEqual({ kind: 'heating', since: 250_000, seconds: 70 });
         const again = runOf(plan, off, [event('x', 'extra-heat', 250_000, { state: 'on' }), event('y', 'extra-heat', 320_000, { state: 'off' })]);

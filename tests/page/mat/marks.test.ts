@@ -2,7 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile, Plan } from '../../../resources/js/api/client';
-import { marksFor } from '../../../resources/js/mat/marks';
+import { screwsOf } from '../../../resources/js/bench/ledger';
+import { marksFor, moveOf } from '../../../resources/js/mat/marks';
 import { stepFigures, stepText, stepTitle } from '../../../resources/js/stations/stepWords';
 import { sayReason } from '../../../resources/js/words/words';
 
@@ -48,7 +49,7 @@ describe.each(jobs)('%s, %s', (id, kind) => {
         expect(plan.steps.length).toBeGreaterThan(30);
         for (const step of plan.steps) {
             const said = [stepTitle(step), ...stepText(step), ...stepFigures(step).map((f) => f.value), ...step.because.map(sayReason)].join(' | ');
-            expect(said, step.id).not.toMatch(/[{}]|undefined|NaN|\b(step|text|reason|care|caution|takeout)\.[a-z]/);
+            expect(said, step.id).not.toMatch(/[{}]|undefined|NaN|\b(step|text|reason|note|caution)\.[a-z]/);
         }
     });
     it('draws every screw, connector and part that a step is about', () => {
@@ -63,7 +64,7 @@ describe.each(jobs)('%s, %s', (id, kind) => {
     it('gives each screw its own place and number', () => {
         for (const step of plan.steps.filter((s) => s.kind === 'unscrew')) {
             const dots = marksFor(phone, plan, step, none).flatMap((m) => m.dots ?? []);
-            expect(dots).toHaveLength(Number(step.figures['count']));
+            expect(dots).toHaveLength(screwsOf(step));
             expect(new Set(dots.map((d) => d.text)).size).toBe(dots.length);
         }
     });
@@ -87,11 +88,12 @@ describe.each(jobs)('%s, %s', (id, kind) => {
             expect([id, kind]).toEqual(['brasca-fern-3', 'display-with-frame']);
             return;
         }
+        const way = moveOf(plan, second)?.way;
         const marks = marksFor(phone, plan, second, new Set([first.id]));
         const done = marks.find((m) => m.id === first.id);
         const now = marks.find((m) => m.id === second.id);
         expect([done?.tone, done?.picks?.length, done?.label]).toEqual(['done', 1, 'Cut']);
-        expect([now?.tone, now?.detail]).toEqual(['now', `${second.figures['length']} mm, tip ${second.figures['depth']} mm`]);
+        expect([now?.tone, now?.detail]).toEqual(['now', `${Math.round(way?.length ?? 0)} mm, tip ${way?.depth} mm`]);
     });
 });
 

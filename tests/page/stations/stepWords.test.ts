@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../../../resources/js/api/client';
+import { moveOf } from '../../../resources/js/mat/marks';
 import { stepFigures, stepText, stepTitle } from '../../../resources/js/stations/stepWords';
 
 const planOf = (phone: string, kind: string): Plan =>
@@ -50,7 +51,7 @@ describe('the sentence under a step', () => {
             const lines = [stepTitle(step), ...stepText(step), ...stepFigures(step).map((f) => f.value)];
             expect(lines.length, step.id).toBeGreaterThan(1);
             for (const line of lines) {
-                expect(line, step.id).not.toMatch(/\{\w+\}|undefined|NaN|^(?:step|text|care|takeout|thing)\./);
+                expect(line, step.id).not.toMatch(/\{\w+\}|undefined|NaN|^(?:step|text|note|thing)\./);
                 expect(line.trim(), step.id).not.toBe('');
             }
         }
@@ -60,7 +61,7 @@ describe('the sentence under a step', () => {
         const plan = planOf('quillon-vesper', 'display-assembly');
         const figures = (id: string) => {
             const step = plan.steps.find((s) => s.id === id);
-            return step ? stepFigures(step).map((f) => f.name) : [];
+            return step ? stepFigures(step, moveOf(plan, step)?.way ?? null).map((f) => f.name) : [];
         };
         expect(figures('cut-pass:seal')).toEqual(['', 'Tip', 'Pace']);
         expect(figures('unscrew:tail-screws')).toEqual(['', 'Length', 'Count']);

@@ -6,6 +6,7 @@ namespace Facelift\Anatomy\Internal;
 
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Closing;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\ConnectorKind;
 use Facelift\Anatomy\CutEdge;
@@ -14,6 +15,9 @@ use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Film;
 use Facelift\Anatomy\FlexZone;
+use Facelift\Anatomy\Handling;
+use Facelift\Anatomy\Heading;
+use Facelift\Anatomy\Hole;
 use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\LayerRole;
 use Facelift\Anatomy\Opening;
@@ -26,6 +30,8 @@ use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\Stretch;
+use Facelift\Anatomy\Tool;
+use Facelift\Anatomy\Warming;
 use Facelift\Document\Node;
 use Facelift\Geometry\Point;
 use Facelift\Geometry\Rectangle;
@@ -38,6 +44,9 @@ use Facelift\Geometry\Side;
  */
 final readonly class ElementReader
 {
+    /** What a phone file writes where nothing is taken up. */
+    public const BARE_HANDS = 'hand';
+
     /** @return array{string, Opening} */
     public function opening(Node $n): array
     {
@@ -67,7 +76,15 @@ final readonly class ElementReader
         $n->only('id', 'kind', 'name', 'carriedBy', 'face', 'tool', 'x', 'y', 'width', 'height', 'after', 'pairing', 'functions', 'care', 'seconds');
         $id = $n->string('id');
 
-        return [$id, new Part($id, $n->enum('kind', PartKind::class), $n->string('name'), $n->optionalString('carriedBy'), $n->enum('face', Face::class), $n->string('tool'), $this->box($n), $n->clauses('after'), $n->optionalEnum('pairing', Pairing::class) ?? Pairing::None, $n->enums('functions', PhoneFunction::class), $n->strings('care'), $n->number('seconds', 1, 3600))];
+        return [$id, new Part(
+            $this->heading($id, $n),
+            $n->enum('kind', PartKind::class),
+            $n->optionalString('carriedBy'),
+            $this->box($n),
+            new Handling($this->tool($n), $n->number('seconds', 1, 3600), $n->strings('care')),
+            $n->optionalEnum('pairing', Pairing::class) ?? Pairing::None,
+            $n->enums('functions', PhoneFunction::class),
+        )];
     }
 
     /** @return array{string, Fastener} */
@@ -85,7 +102,15 @@ final readonly class ElementReader
             $n->fault('length', \sprintf('is %.1f mm, longer than its hole of %.1f mm', $length, $depth));
         }
 
-        return [$id, new Fastener($id, $n->string('name'), $n->enum('driver', Driver::class), $n->number('thread', 0.5, 6), $length, $depth, $n->strings('holds'), $n->clauses('after'), $n->enum('face', Face::class), $places, $n->optionalString('under'))];
+        return [$id, new Fastener(
+            $this->heading($id, $n),
+            $n->enum('driver', Driver::class),
+            $n->number('thread', 0.5, 6),
+            $length,
+            new Hole($depth, $n->optionalString('under')),
+            $n->strings('holds'),
+            $places,
+        )];
     }
 
     /** @return array{string, Connector} */
@@ -94,7 +119,16 @@ final readonly class ElementReader
         $n->only('id', 'name', 'kind', 'joins', 'after', 'face', 'x', 'y', 'power', 'boots', 'clip', 'passive');
         $id = $n->string('id');
 
-        return [$id, new Connector($id, $n->string('name'), $n->enum('kind', ConnectorKind::class), $this->joins($n), $n->clauses('after'), $n->enum('face', Face::class), $this->point($n), $n->flag('power'), $n->flag('boots'), $n->flag('clip'), $n->flag('passive'))];
+        return [$id, new Connector(
+            $this->heading($id, $n),
+            $n->enum('kind', ConnectorKind::class),
+            $this->joins($n),
+            $this->point($n),
+            $n->flag('power'),
+            $n->flag('boots'),
+            $n->flag('clip'),
+            $n->flag('passive'),
+        )];
     }
 
     /** @return array{string, Bond} */
@@ -109,7 +143,40 @@ final readonly class ElementReader
             $cut->each('stretches', $this->stretch(...)),
         );
 
-        return [$id, new Bond($id, $n->string('name'), $this->joins($n), $n->enum('adhesive', AdhesiveKind::class), $n->number('width', 0.2, 100), $n->enum('face', Face::class), $n->clauses('after'), $n->optionalString('stack'), $n->optionalString('batteryStack'), $edge, $n->enum('renewal', Renewal::class), $n->number('height', 0.02, 3), $n->optionalNumber('clampMinutes', 0, 1440) ?? 0.0, $n->each('pryPoints', fn(Node $p): Point => $this->point($p->only('x', 'y'))), $n->optionalEnum('noClamp', Side::class))];
+        $stack = $n->optionalString('stack');
+        $batteryStack = $n->optionalString('batteryStack');
+
+        return [$id, new Bond(
+            $this->heading($id, $n),
+            $this->joins($n),
+            $n->enum('adhesive', AdhesiveKind::class),
+            $n->number('width', 0.2, 100),
+            $stack === null || $batteryStack === null ? null : new Warming($stack, $batteryStack),
+            $edge,
+            $n->each('pryPoints', fn(Node $p): Point => $this->point($p->only('x', 'y'))),
+            $this->closing($n),
+        )];
+    }
+
+    private function closing(Node $n): Closing
+    {
+        return new Closing(
+            $n->enum('renewal', Renewal::class),
+            $n->number('height', 0.02, 3),
+            $n->optionalNumber('clampMinutes', 0, 1440) ?? 0.0,
+            $n->optionalEnum('noClamp', Side::class),
+        );
+    }
+
+    private function heading(string $id, Node $n): Heading
+    {
+        return new Heading($id, $n->string('name'), $n->enum('face', Face::class), $n->clauses('after'));
+    }
+
+    /** `hand` is no tool. */
+    private function tool(Node $n): ?Tool
+    {
+        return $n->raw('tool') === self::BARE_HANDS ? null : $n->enum('tool', Tool::class);
     }
 
     /** @return array{string, Replacement} */

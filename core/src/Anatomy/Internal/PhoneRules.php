@@ -156,15 +156,15 @@ final readonly class PhoneRules
     private function bonds(Phone $phone, Node $root): void
     {
         foreach (array_values($phone->bonds) as $i => $bond) {
-            $this->stackOf($phone, $root, $bond->stack, LayerRole::Bond, "bonds[$i].stack");
-            $this->stackOf($phone, $root, $bond->batteryStack, LayerRole::Battery, "bonds[$i].batteryStack");
+            $this->stackOf($phone, $root, $bond->warming?->edge, LayerRole::Bond, "bonds[$i].stack");
+            $this->stackOf($phone, $root, $bond->warming?->centre, LayerRole::Battery, "bonds[$i].batteryStack");
             if ($bond->cut !== null && \in_array($bond->adhesive, [AdhesiveKind::Clips, AdhesiveKind::Silicone, AdhesiveKind::PullTab], true)) {
                 $root->fault("bonds[$i].cut", 'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value);
             }
             foreach ($bond->pryPoints as $j => $point) {
                 $this->mustLieOn($phone, $root, $point, "bonds[$i].pryPoints[$j]");
             }
-            if ($bond->cut !== null && ($bond->stack === null || $bond->batteryStack === null)) {
+            if ($bond->cut !== null && $bond->warming === null) {
                 $root->fault("bonds[$i].stack", 'a bond that is cut needs a stack and a batteryStack');
             }
             $this->stretches($phone, $root, $bond, "bonds[$i].cut");

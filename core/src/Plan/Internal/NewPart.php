@@ -5,53 +5,58 @@ declare(strict_types=1);
 namespace Facelift\Plan\Internal;
 
 use Facelift\Anatomy\Film;
+use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
 use Facelift\Plan\Effects;
-use Facelift\Plan\Phase;
-use Facelift\Plan\Request;
-use Facelift\Plan\StepKind as Kind;
+use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
 
 /**
- * Writes how the new part is unpacked: looked at, freed of what must not end up in the phone, each film in the ledger until it is off.
+ * How the new part is unpacked: looked at, freed of what must not end up in the phone, each film in the ledger until it is off.
  *
  * @internal
  */
 final readonly class NewPart
 {
-    /** The thing that is put on a flex which does not reach by itself. */
-    public const EXTENSION = 'test-extension';
+    public function __construct(private Site $site) {}
 
-    public function __construct(private Request $request, private StepList $steps) {}
-
-    /**
-     * Before it is connected: the flex guard has to come off, everything else may stay.
-     *
-     * @param list<string> $after
-     */
-    public function inspect(Phase $phase, array $after): string
+    /** Before it is connected: the flex guard has to come off, everything else may stay. */
+    public function inspect(): Step
     {
-        $arrived = $this->arrived();
-        $guard = array_values(array_intersect([Film::FlexGuard->value], [...$arrived, ...$this->steps->stillOn(Film::FlexGuard->value)]));
-
-        return $this->steps->add($phase, Kind::InspectNew, figures: ['name' => $this->request->replacement->name], hands: 40, because: [new Reason('inspect-before-connecting')], after: $after, effects: new Effects(puts: $arrived, takes: $guard));
+        return Step::of(StepKind::InspectNew, $this->site->steps->face())
+            ->saying(['name' => $this->site->request->replacement->name])
+            ->taking(40.0)
+            ->because(new Reason('inspect-before-connecting'))
+            ->leaving($this->unpacking([Thing::FlexGuard]));
     }
 
     /** Before it is fitted: only the outer film may stay. */
-    public function prepare(Phase $phase): string
+    public function prepare(): Step
     {
-        $part = $this->request->replacement;
-        $arrived = $this->arrived();
-        $films = array_map(static fn(Film $f): string => $f->value, array_filter($part->films, static fn(Film $f): bool => !$f->staysUntilHandOver()));
-        $off = array_values(array_intersect($films, [...$arrived, ...($films === [] ? [] : $this->steps->stillOn(...$films))]));
+        $part = $this->site->request->replacement;
+        $films = array_filter($this->films(), static fn(Thing $t): bool => !$t->staysUntilHandOver());
 
-        return $this->steps->add($phase, Kind::PrepareNew, figures: ['name' => $part->name, 'takeOut' => implode(' ', $part->takeOut)], hands: 40 + 30 * \count($part->takeOut), because: [new Reason('films-and-guards')], effects: new Effects(puts: $arrived, takes: $off));
+        return Step::of(StepKind::PrepareNew, $this->site->steps->face())
+            ->saying(['name' => $part->name])
+            ->noting(...array_map(static fn(string $code): Reason => new Reason('take-out-' . $code), $part->takeOut))
+            ->taking(40.0 + 30.0 * \count($part->takeOut))
+            ->because(new Reason('films-and-guards'))
+            ->leaving($this->unpacking(array_values($films)));
     }
 
-    /** @return list<string> films that nobody has met yet */
-    private function arrived(): array
+    /** @param list<Thing> $off what comes off now, if it is on */
+    private function unpacking(array $off): Effects
     {
-        $films = array_map(static fn(Film $f): string => $f->value, $this->request->replacement->films);
+        $arrived = array_values(array_filter($this->films(), fn(Thing $film): bool => !$this->site->steps->wasOn($film)));
+        $on = [...$arrived, ...$this->site->steps->stillOn(...$this->films())];
+        $taken = array_filter($off, static fn(Thing $t): bool => \in_array($t, $on, true));
 
-        return array_values(array_filter($films, fn(string $film): bool => !$this->steps->wasOn($film)));
+        return Effects::none()->putting(...$arrived)->taking(...$taken);
+    }
+
+    /** @return list<Thing> */
+    private function films(): array
+    {
+        return array_map(static fn(Film $f): Thing => $f->thing(), $this->site->request->replacement->films);
     }
 }

@@ -5,77 +5,69 @@ declare(strict_types=1);
 namespace Facelift\Plan\Internal;
 
 use Facelift\Anatomy\Face;
-use Facelift\Document\Reason;
-use Facelift\Plan\Effects;
+use Facelift\Anatomy\Place;
+use Facelift\Anatomy\Thing;
 use Facelift\Plan\Phase;
 use Facelift\Plan\Step;
-use Facelift\Plan\StepKind;
-use Facelift\Proof\Gate;
+use Facelift\Route\Setup;
 
 /**
- * Collects the steps of a plan in order and gives them ids.
+ * Collects the steps of a plan in order, gives them ids, and knows what is on and what is wet by then.
  *
  * @internal
  */
 final class StepList
 {
-    /** @var list<Step> */
+    /** @var array<string, Step> */
     private array $steps = [];
-    private ?string $tool = null;
-    private Face $face = Face::Front;
+    private Setup $setup;
     private int $changes = 0;
-    /** @var list<string> things put on for the work and not yet off */
+    /** @var list<Thing> put on for the work and not yet off, once for each that is on */
     private array $on = [];
     /** @var array<string, true> everything that was ever on */
     private array $everOn = [];
-    /** @var array<string, true> places where something wet was used and not yet confirmed dry */
+    /** @var array<string, Place> where something wet was used and not yet confirmed dry */
     private array $wet = [];
 
+    public function __construct()
+    {
+        $this->setup = Setup::start();
+    }
+
     /**
-     * @param list<string>                    $subjects
-     * @param array<string, string|float|int> $figures
-     * @param list<string>                    $cautions
-     * @param list<Reason>                    $because
-     * @param list<string>|null               $after    null for the step before this one
+     * @param list<string>|null $after null for the step before this one
+     *
+     * @return string its id
      */
-    public function add(
-        Phase $phase,
-        StepKind $kind,
-        array $subjects = [],
-        array $figures = [],
-        ?Face $face = null,
-        ?string $tool = null,
-        float $hands = 10.0,
-        float $wait = 0.0,
-        array $cautions = [],
-        array $because = [],
-        ?array $after = null,
-        Effects $effects = new Effects(),
-        ?Gate $gate = null,
-    ): string {
-        $face ??= $this->face;
-        $this->changes += ($tool !== null && $tool !== $this->tool ? 1 : 0) + ($face !== $this->face ? 1 : 0);
-        $this->tool = $tool ?? $this->tool;
-        $this->face = $face;
-        $this->on = array_values(array_diff([...$this->on, ...$effects->puts], $effects->takes));
-        $this->everOn += array_fill_keys($effects->puts, true);
-        if ($effects->wets !== null) {
-            $this->wet[$effects->wets] = true;
-        }
-        if ($effects->dries !== null) {
-            unset($this->wet[$effects->dries]);
-        }
-        $id = $this->freeId($kind->value . ($gate !== null ? ':' . $gate->value : ($subjects === [] ? '' : ':' . $subjects[0])));
-        $after ??= $this->steps === [] ? [] : [$this->steps[\count($this->steps) - 1]->id];
-        $this->steps[] = new Step($id, $phase, $kind, $subjects, $figures, $face, $tool, $hands, $wait, $cautions, $because, array_values(array_unique($after)), $effects, $gate);
+    public function add(Phase $phase, Step $step, ?array $after = null): string
+    {
+        $manner = $step->manner;
+        $this->changes += $this->setup->changesFor($manner->tool, $manner->face);
+        $this->setup = $this->setup->with($manner->tool, $manner->face);
+        $this->note($step);
+        $id = $this->freeId($step);
+        $last = array_key_last($this->steps);
+        $this->steps[$id] = $step->placed($id, $phase, $after ?? ($last === null ? [] : [$last]))->noting(...Notes::of($step));
 
         return $id;
     }
 
-    /** @return list<Step> */
+    /** @return array<string, Step> by id, in order */
     public function all(): array
     {
         return $this->steps;
+    }
+
+    /** Id of the step that was added last. */
+    public function last(): string
+    {
+        return (string) array_key_last($this->steps);
+    }
+
+    /** The face that lies up by now. */
+    public function face(): Face
+    {
+        return $this->setup->face;
     }
 
     /** Tool changes and turns of the phone so far. */
@@ -85,32 +77,51 @@ final class StepList
     }
 
     /**
-     * Of the things named, those that are on now; all of them if none is named.
+     * Of the things named, those that are on now, as often as they are; all of them if none is named.
      *
-     * @return list<string>
+     * @return list<Thing>
      */
-    public function stillOn(string ...$things): array
+    public function stillOn(Thing ...$things): array
     {
-        return $things === [] ? $this->on : array_values(array_intersect($this->on, $things));
+        return $things === [] ? $this->on : array_values(array_filter($this->on, static fn(Thing $t): bool => \in_array($t, $things, true)));
     }
 
     /** True if this has been on at any time. */
-    public function wasOn(string $thing): bool
+    public function wasOn(Thing $thing): bool
     {
-        return isset($this->everOn[$thing]);
+        return isset($this->everOn[$thing->value]);
     }
 
-    /** @return list<string> places that are wet now */
+    /** @return list<Place> that are wet now */
     public function wet(): array
     {
-        return array_keys($this->wet);
+        return array_values($this->wet);
     }
 
-    private function freeId(string $wish): string
+    private function note(Step $step): void
     {
-        $taken = array_map(static fn(Step $s): string => $s->id, $this->steps);
+        $things = $step->effects->things;
+        foreach ($things->puts as $thing) {
+            $this->on[] = $thing;
+            $this->everOn[$thing->value] = true;
+        }
+        $this->on = array_values(array_filter($this->on, static fn(Thing $t): bool => !\in_array($t, $things->takes, true)));
+        $wetness = $step->effects->wetness;
+        if ($wetness->wets !== null) {
+            $this->wet[$wetness->wets->value] = $wetness->wets;
+        }
+        if ($wetness->dries !== null) {
+            unset($this->wet[$wetness->dries->value]);
+        }
+    }
+
+    /** Made so that people can read it; nothing reads it back. */
+    private function freeId(Step $step): string
+    {
+        $of = $step->act->gate->value ?? $step->act->subjects[0] ?? null;
+        $wish = $step->kind()->value . ($of === null ? '' : ':' . $of);
         $id = $wish;
-        for ($n = 2; \in_array($id, $taken, true); ++$n) {
+        for ($n = 2; isset($this->steps[$id]); ++$n) {
             $id = $wish . '#' . $n;
         }
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+/** What was tested. */
+final readonly class Proofs
+{
+    /**
+     * @param array<string, array<string, string>> $tests  outcome by gate and function
+     * @param array<string, string>                $waived reason by gate
+     */
+    public function __construct(public array $tests, public array $waived) {}
+
+    /**
+     * @param list<string> $functions of the gate
+     *
+     * @return list<string> those without an outcome; none if the gate was waived with a reason
+     */
+    public function untested(string $gate, array $functions): array
+    {
+        return isset($this->waived[$gate]) ? [] : array_values(array_diff($functions, array_keys($this->tests[$gate] ?? [])));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Cut;
+
+use Facelift\Fit\OldPanel;
+use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
+
+/** What an opening is made with. */
+final readonly class HeatBy
+{
+    /**
+     * @param OldPanel $old  what is to become of the old panel
+     * @param float    $room °C
+     */
+    public function __construct(public Source $source, public OldPanel $old = OldPanel::Save, public float $room = Usual::ROOM) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Cut;
+
+/** A time on the source. */
+final readonly class Heating extends Move
+{
+    private function __construct(float $seconds, AtEnd $end, public bool $again)
+    {
+        parent::__construct($seconds, $end);
+    }
+
+    /** The first of its bond. */
+    public static function first(float $seconds, AtEnd $end): self
+    {
+        return new self($seconds, $end, false);
+    }
+
+    /** One more: the bond had gripped again. */
+    public static function again(float $seconds, AtEnd $end): self
+    {
+        return new self($seconds, $end, true);
+    }
+}

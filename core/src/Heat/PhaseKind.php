@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** What is done to the phone in a span of an opening. */
+enum PhaseKind: string
+{
+    case Heat = 'heat';
+    case Cut = 'cut';
+    case Rest = 'rest';
+}

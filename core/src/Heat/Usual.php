@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** Figures that stand wherever nothing else is said, °C. */
+final readonly class Usual
+{
+    /** A heated workshop (common practice, no source). */
+    public const ROOM = 22.0;
+    /** Setting of a plate for a front-opening phone (common practice, no source). */
+    public const PLATE = 85.0;
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan;
+
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\Replacement;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Fit\OldPanel;
+use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
+
+/** What a plan was made for, and with. */
+final readonly class Basis
+{
+    /** Opening picks on a bench (common practice: six or so are in use, the first are pulled and used again further on). */
+    public const PICKS = 6;
+
+    /**
+     * @param OldPanel $old    what is to become of the old panel
+     * @param float    $room   °C
+     * @param int      $picks  opening picks that the shop has for one phone, at least one
+     */
+    public function __construct(
+        public Phone $phone,
+        public Replacement $replacement,
+        public Source $source,
+        public OldPanel $old = OldPanel::Save,
+        public School $school = School::StripThenBuild,
+        public float $room = Usual::ROOM,
+        public int $picks = self::PICKS,
+    ) {}
+
+    public function by(School $school): self
+    {
+        return new self($this->phone, $this->replacement, $this->source, $this->old, $school, $this->room, $this->picks);
+    }
+
+    public function isGlassOnly(): bool
+    {
+        return $this->replacement->kind === ReplacementKind::GlassOnly;
+    }
+
+    /** True if this part stays with the old part whatever the route: it is what is replaced. */
+    public function replaces(string $part): bool
+    {
+        return \in_array($part, $this->replacement->replaces, true);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan\Internal\Back;
+
+use Facelift\Anatomy\Place;
+use Facelift\Anatomy\Tool;
+use Facelift\Cut\GlassMove;
+use Facelift\Cut\GlassParting;
+use Facelift\Cut\GlassPlanner;
+use Facelift\Document\Reason;
+use Facelift\Plan\Effects;
+use Facelift\Plan\Hazard;
+use Facelift\Plan\Internal\Apart\Drying;
+use Facelift\Plan\Internal\Site;
+use Facelift\Plan\Internal\Writer;
+use Facelift\Plan\Phase;
+use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
+use Facelift\Plan\Warmth;
+
+/**
+ * The old glass comes off the phone's own panel and the new one goes on. Times: common practice, no source.
+ *
+ * @internal
+ */
+final readonly class NewGlass implements Writer
+{
+    public function __construct(private Site $site, private GlassParting $glass) {}
+
+    public function write(array $after): string
+    {
+        $this->add($this->warmed());
+        $section = 0;
+        foreach ($this->glass->moves as $move) {
+            $this->add($move->curve === null ? $this->section($move, ++$section) : $this->curve($move, $move->curve->value));
+        }
+        $this->add($this->cleaned());
+        $dry = Drying::step(Place::Edge, $this->panel()[0] ?? '', $this->site->steps->face());
+        $this->add($dry->because(new Reason('adhesive-needs-dry')));
+        $this->add($this->laid());
+
+        return $this->add($this->cured());
+    }
+
+    private function warmed(): Step
+    {
+        $window = ['low' => GlassPlanner::LOW, 'high' => GlassPlanner::HIGH];
+
+        return $this->step(StepKind::WarmGlass)
+            ->saying(['set' => $this->glass->set, 'bond' => round($this->glass->laminate, 1)] + $window)
+            ->with(Tool::SeparatorPlate)
+            ->taking(20.0, $this->glass->warm)
+            ->minding(Hazard::HotPlate, Hazard::NoFlameIpa)
+            ->warming(Warmth::Beside)
+            ->because(new Reason('laminate-parts-warm'));
+    }
+
+    private function curve(GlassMove $move, string $side): Step
+    {
+        return $this->parting(StepKind::FreeCurve, $move, ['side' => $side])
+            ->minding(Hazard::BrokenGlass, Hazard::HotPlate)
+            ->because(new Reason('curve-before-wire'));
+    }
+
+    private function section(GlassMove $move, int $number): Step
+    {
+        return $this->parting(StepKind::PartGlass, $move, ['section' => $number, 'sections' => GlassPlanner::SECTIONS])
+            ->minding(Hazard::BrokenGlass, Hazard::HotPlate, Hazard::NoFlameIpa)
+            ->because(
+                new Reason($number === 1 ? 'away-from-the-flexes' : 'one-section-after-the-other'),
+                new Reason('panel-bears', ['percent' => (int) round(100 * $this->glass->panelUsed)]),
+            );
+    }
+
+    /** @param array<string, string|float|int> $figures */
+    private function parting(StepKind $kind, GlassMove $move, array $figures): Step
+    {
+        $step = $this->step($kind)
+            ->saying(['from' => round($move->from), 'to' => round($move->to), 'depth' => round($move->depth, 1)] + $figures)
+            ->with($move->blade->tool())
+            ->taking($move->seconds)
+            ->warming(Warmth::Beside);
+
+        return $move->crazed ? $step->noting(new Reason('crazed-here')) : $step;
+    }
+
+    private function cleaned(): Step
+    {
+        return $this->step(StepKind::CleanPanel)
+            ->with(Tool::RemoverAndWipes)
+            ->taking(600.0)
+            ->minding(Hazard::NoFlameIpa)
+            ->because(new Reason('residue-shows'))
+            ->leaving(Effects::none()->wetting(Place::Edge));
+    }
+
+    private function laid(): Step
+    {
+        return $this->step(StepKind::Laminate)
+            ->saying(['name' => $this->site->request->replacement->name])
+            ->with(Tool::LevelBench)
+            ->taking(480.0)
+            ->because(new Reason('air-shows'));
+    }
+
+    private function cured(): Step
+    {
+        return $this->step(StepKind::CureUv)
+            ->with(Tool::UvLamp)
+            ->taking(20.0, 300.0)
+            ->minding(Hazard::Uv)
+            ->because(new Reason('cured-before-handled'));
+    }
+
+    private function step(StepKind $kind): Step
+    {
+        return Step::of($kind, $this->site->steps->face(), ...$this->panel());
+    }
+
+    /** @return list<string> */
+    private function panel(): array
+    {
+        return $this->site->request->replacement->replaces;
+    }
+
+    private function add(Step $step): string
+    {
+        return $this->site->inPhase(Phase::MoveOver, $step);
+    }
+}

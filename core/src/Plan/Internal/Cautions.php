@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Plan\Internal;
+
+use Facelift\Condition\Observation;
+use Facelift\Cut\EdgeOpening;
+use Facelift\Document\Reason;
+use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\Region;
+use Facelift\Plan\Request;
+use Facelift\Plan\Sealing;
+use Facelift\Plan\Warning;
+use Facelift\Route\Route;
+
+/**
+ * What keeps a plan from working, and what has to be known before starting.
+ *
+ * @internal
+ */
+final readonly class Cautions
+{
+    /** From here on somebody should ask whether the panel is worth it (common practice: six heatings were needed on one glued screen). */
+    private const MANY_HEATINGS = 8;
+
+    public function __construct(private Request $request, private Route $route, private Sealing $sealing) {}
+
+    /** @return list<Warning> */
+    public function all(): array
+    {
+        return [...$this->cell(), ...$this->heat(), ...$this->heatings(), ...$this->trial(), ...$this->condition()];
+    }
+
+    /** @return list<Warning> */
+    private function cell(): array
+    {
+        return $this->request->condition->shows(Observation::CellSwollen) ? [Warning::stop(new Reason('stop-cell-swollen'))] : [];
+    }
+
+    /** @return list<Warning> */
+    private function heat(): array
+    {
+        $warnings = [];
+        foreach ($this->sealing->openings as $bond => $opening) {
+            if ($opening->blocked === null) {
+                continue;
+            }
+            $end = $opening->samples[\count($opening->samples) - 1];
+            $warnings[] = Warning::stop(new Reason('stop-source-cannot-reach-' . $opening->blocked->value, [
+                'bond' => $this->request->phone->nameOf($bond),
+                'set' => $this->request->source->set,
+                'reached' => round($end->bond, 1),
+                'needed' => $opening->window->low,
+                'battery' => round($end->battery, 1),
+                'minutes' => round($end->second / 60, 1),
+            ]));
+            array_push($warnings, ...$this->wouldWork($bond, $opening));
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Warning> a setting of this source that would, or another source; or that none is safe */
+    private function wouldWork(string $bondId, EdgeOpening $opening): array
+    {
+        $bond = $this->request->phone->bonds[$bondId];
+        $region = Region::of($this->request->phone, $bond, $opening->window, $opening->limits, $this->request->room);
+        $advice = (new HeatAdvisor())->advise($region, $this->request->source, $opening->window, $opening->limits);
+        if ($advice->best !== null) {
+            $figures = ['bond' => $bond->name, 'set' => round($advice->best->set), 'seconds' => (int) $advice->best->seconds()];
+
+            return [Warning::care(new Reason('heat-would-work', $figures))];
+        }
+        $else = array_filter($advice->because, static fn(Reason $r): bool => \in_array($r->code, ['heat-none-is-safe', 'heat-other-works'], true));
+
+        return array_values(array_map(Warning::care(...), $else));
+    }
+
+    /** @return list<Warning> */
+    private function heatings(): array
+    {
+        $warnings = [];
+        foreach ($this->sealing->openings as $bond => $opening) {
+            if ($opening->heatings() > self::MANY_HEATINGS) {
+                $figures = ['bond' => $this->request->phone->nameOf($bond), 'count' => $opening->heatings()];
+                $warnings[] = Warning::care(new Reason('many-heatings', $figures));
+            }
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Warning> */
+    private function trial(): array
+    {
+        if ($this->route->trial !== null || $this->request->basis()->isGlassOnly()) {
+            return [];
+        }
+        $figures = ['flex' => $this->request->replacement->flexLength, 'needed' => $this->request->phone->panel->flexNeeded];
+
+        return [Warning::care(new Reason('no-trial-flex-too-short', $figures))];
+    }
+
+    /** @return list<Warning> */
+    private function condition(): array
+    {
+        $condition = $this->request->condition;
+
+        return [
+            ...($condition->bondIsForeign() ? [Warning::care(new Reason('unknown-adhesive'))] : []),
+            ...($condition->canSwitchOff ? [] : [Warning::care(new Reason('cannot-switch-off'))]),
+            ...($this->request->provesFirst() && $this->route->trial === null ? [Warning::care(new Reason('prove-at-dry-gate'))] : []),
+        ];
+    }
+}
