@@ -5,11 +5,8 @@ declare(strict_types=1);
 // Writes contract/runs/*.json anew: what happened, and the state that follows after each event. Both sides are tested against them.
 
 use App\Http\Resources\BenchStateResource;
-use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Event;
-use Facelift\Bench\EventType;
 use Facelift\Bench\Run;
-use Facelift\Plan\PlanDocument;
 use Facelift\Tests\Bench\Runs;
 use Facelift\Tests\Bench\Vectors;
 use Facelift\Tests\Phones;

@@ -17,7 +17,7 @@ const context = await chromium.launchPersistentContext(profile, {
 const page = context.pages()[0] ?? (await context.newPage());
 page.on('console', (m) => m.type() === 'error' && console.error('page:', m.text()));
 await page.goto(`${address}/sign-in`);
-await page.getByLabel('Address').fill('technician@lindenhalt.example');
+await page.getByLabel('E-mail address').fill('technician@lindenhalt.example');
 await page.getByLabel('Password').fill(password);
 await page.getByRole('button', { name: 'Sign in' }).click();
 await page.getByRole('heading', { name: 'At the bench' }).waitFor();

@@ -56,6 +56,52 @@ final class BenchTest extends TestCase
         self::assertSame([], $this->ask('GET', '/timers', status: 200)->json('timers'));
     }
 
+    /** Pressing through: what is written down is what happened, and what follows from it is said on paper. */
+    public function testAClampEndedAtOnceIsAskedAboutOnceAndToldAsItWas(): void
+    {
+        $t = $this->atBench();
+        $t->workUpTo('clamp:seal');
+        $t->send([$t->event('timer-started', ['step' => 'clamp:seal'])]);
+        $off = $t->event('step-done', ['step' => 'clamp:seal']);
+        $refused = $t->send([$off])['refused'];
+        self::assertIsArray($refused);
+        self::assertIsArray($refused[0]);
+        self::assertIsArray($refused[0]['reason']);
+        self::assertSame(['unless-said-why', 'early-clamp'], [$refused[0]['kind'], $refused[0]['reason']['code']]);
+        self::assertEquals(['seconds' => 1, 'planned' => 1200], $refused[0]['reason']['figures']);
+        self::assertSame([], $t->send([array_replace($off, ['data' => ['step' => 'clamp:seal', 'why' => 'held by bands instead']])])['refused']);
+        self::assertSame([], $t->send([$off])['refused'], 'the same again counts once');
+        $t->workThrough();
+        $early = $this->ask('GET', "/jobs/$t->job/proof", status: 200)->json('early');
+        self::assertSame([['step' => 'clamp:seal', 'text' => 'Clamp, 20 min: 0:01 of 20:00. Said at the bench: held by bands instead. The bond may not hold: keep the phone unloaded, nothing is promised for its edge.']], $early);
+        $text = WholePathTest::textOf((string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->baseResponse->getContent());
+        self::assertStringContainsString('0:01 of 20:00', $text);
+        self::assertStringContainsString('held by bands instead', $text);
+        self::assertStringNotContainsString('clamped until', $text);
+    }
+
+    /** A heating of two seconds has not heated, and a blade in a cold bond is asked about. */
+    public function testAHeatingOfTwoSecondsIsNotTakenForOne(): void
+    {
+        $t = $this->atBench();
+        $t->workUpTo('heat:seal');
+        self::assertSame('clock-not-started', $this->reasonOf($t->send([$t->event('step-done', ['step' => 'heat:seal'])])));
+        $t->send([$t->event('timer-started', ['step' => 'heat:seal'])]);
+        $t->pass(1);
+        $off = $t->event('step-done', ['step' => 'heat:seal']);
+        self::assertSame('early-heat', $this->reasonOf($t->send([$off])));
+        self::assertSame([], $t->send([array_replace($off, ['data' => ['step' => 'heat:seal', 'why' => 'warmed elsewhere']])])['refused']);
+        self::assertSame('cut-cold', $this->reasonOf($t->send([$t->event('step-done', ['step' => 'first-gap:seal'])])));
+    }
+
+    /** @param array<mixed> $answer */
+    private function reasonOf(array $answer): mixed
+    {
+        $refused = is_array($answer['refused']) ? ($answer['refused'][0] ?? null) : null;
+
+        return is_array($refused) && is_array($refused['reason']) ? $refused['reason']['code'] : null;
+    }
+
     public function testCheckInScopePartAndPlanStayOnceWorkHasBegun(): void
     {
         $t = $this->atBench();

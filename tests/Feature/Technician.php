@@ -108,11 +108,25 @@ final class Technician
     /** Works through the whole plan; functions named fail at the last gate. */
     public function workThrough(string ...$failing): void
     {
+        $this->work(null, ...$failing);
+    }
+
+    /** Works through the plan up to, not including, a step. */
+    public function workUpTo(string $until): void
+    {
+        $this->work($until);
+    }
+
+    private function work(?string $until, string ...$failing): void
+    {
         $job = Job::query()->findOrFail($this->job);
         $plan = app(Runs::class)->plan($job);
         $done = $this->put('GET', "/jobs/$this->job/bench", [], 200)['done'] ?? [];
         $done = array_column(is_array($done) ? $done : [], 'step');
         foreach ($plan->steps as $step) {
+            if ($step->id === $until) {
+                return;
+            }
             if (in_array($step->id, $done, true)) {
                 continue;
             }

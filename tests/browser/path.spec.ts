@@ -79,7 +79,7 @@ test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
 test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) => {
     const type = (text: string) => page.keyboard.type(text);
     await page.goto('/sign-in');
-    await tabTo(page, page.getByLabel('Address'));
+    await tabTo(page, page.getByLabel('E-mail address'));
     await type('desk@lindenhalt.example');
     await tabTo(page, page.getByLabel('Password'));
     await type(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');

@@ -19,7 +19,7 @@ export async function signIn(page: Page, account = 'technician'): Promise<void> 
         await page.goto('/');
     } else {
         await page.goto('/sign-in');
-        await page.getByLabel('Address').fill(`${account}@lindenhalt.example`);
+        await page.getByLabel('E-mail address').fill(`${account}@lindenhalt.example`);
         await page.getByLabel('Password').fill(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');
         await page.getByRole('button', { name: 'Sign in' }).click();
     }

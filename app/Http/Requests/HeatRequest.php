@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Facelift\Fit\OldPanel;
-use Facelift\Heat\Usual;
 use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\Usual;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Facelift\Bench;
 
 use Facelift\Anatomy\Connector;
+use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Tool;
-use Facelift\Anatomy\Face;
 use Facelift\Document\Reason;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;

@@ -17,8 +17,8 @@ use Facelift\Heat\PanelBudget;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Sample;
 use Facelift\Heat\Source;
-use Facelift\Heat\Usual;
 use Facelift\Heat\Stack;
+use Facelift\Heat\Usual;
 
 /**
  * Parts the cover glass from a panel that is kept: warm on a separator plate, curved edges to the middle of the curve first,

@@ -12,7 +12,6 @@ use Facelift\Bench\EventType as T;
 use Facelift\Bench\Trouble;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
-use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
 /** A plan written anew from where the phone stands, once and again. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Bench;
 
-use Facelift\Anatomy\Place;
 use Eris\Generators;
 use Eris\TestTrait;
+use Facelift\Anatomy\Place;
 use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;

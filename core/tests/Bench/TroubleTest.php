@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Bench;
 
-use Facelift\Plan\StepKind;
-use Facelift\Plan\Step;
 use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Bench\Aftermath;
 use Facelift\Bench\Amendment;
 use Facelift\Bench\Consequence;
 use Facelift\Bench\EventType as T;
 use Facelift\Bench\Trouble;
+use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;

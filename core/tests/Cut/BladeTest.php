@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Cut;
 
-use Facelift\Cut\BreakPanel;
-use Facelift\Cut\Alcohol;
-use Facelift\Cut\HeatBy;
-use Facelift\Cut\Heating;
-use Facelift\Cut\Pass;
 use Facelift\Anatomy\AdhesiveKind as Adhesive;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\FrameMaterial as Frame;
 use Facelift\Condition\Condition;
+use Facelift\Cut\Alcohol;
 use Facelift\Cut\Blade;
-use Facelift\Cut\Move;
+use Facelift\Cut\BreakPanel;
 use Facelift\Cut\EdgeOpening;
+use Facelift\Cut\HeatBy;
+use Facelift\Cut\Heating;
+use Facelift\Cut\Move;
 use Facelift\Cut\OpeningPlanner;
+use Facelift\Cut\Pass;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Source;

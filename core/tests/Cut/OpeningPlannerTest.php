@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Cut;
 
-use Facelift\Heat\PhaseKind;
-use Facelift\Cut\HeatBy;
-use Facelift\Cut\Heating;
-use Facelift\Cut\Pass;
 use Facelift\Anatomy\Face;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkKind;
 use Facelift\Condition\RepairSign;
-use Facelift\Cut\Move;
 use Facelift\Cut\EdgeOpening;
+use Facelift\Cut\HeatBy;
+use Facelift\Cut\Heating;
+use Facelift\Cut\Move;
 use Facelift\Cut\OpeningPlanner;
+use Facelift\Cut\Pass;
 use Facelift\Geometry\Point;
 use Facelift\Heat\Binding;
+use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Source;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Heat;
 
-use Facelift\Heat\PhaseKind;
-use Facelift\Heat\Stack;
-use Facelift\Heat\Lanes;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
+use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
+use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Session;
 use Facelift\Heat\Source;
+use Facelift\Heat\Stack;
 use Facelift\Quantity\OutOfRange;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\TestWith;

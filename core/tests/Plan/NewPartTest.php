@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Plan;
 
-use Facelift\Plan\Warning;
-use Facelift\Anatomy\Thing;
 use Facelift\Anatomy\Film;
 use Facelift\Anatomy\PhoneHints;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Anatomy\Thing;
 use Facelift\Condition\Condition;
 use Facelift\Document\Reason;
 use Facelift\Document\Unreadable;
@@ -19,6 +18,7 @@ use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Plan\Warning;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Plan;
 
-use Facelift\Plan\Warmth;
-use Facelift\Plan\Hazard;
-use Facelift\Plan\Warning;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Face;
@@ -20,6 +17,7 @@ use Facelift\Condition\Observation;
 use Facelift\Condition\RepairSign;
 use Facelift\Geometry\Point;
 use Facelift\Heat\Source;
+use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -29,6 +27,8 @@ use Facelift\Plan\School;
 use Facelift\Plan\SchoolFigures;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Plan\Warmth;
+use Facelift\Plan\Warning;
 use Facelift\Proof\Gate;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Route;
 
-use Facelift\Anatomy\Tool;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Face;
+use Facelift\Anatomy\Tool;
 use Facelift\Route\FewestChanges;
 use Facelift\Route\Graph;
 use Facelift\Route\RemovalNode;

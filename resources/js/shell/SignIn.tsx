@@ -55,7 +55,15 @@ export function SignIn() {
                         {error instanceof Refused && error.status === 429 ? 'Too many tries. Wait a minute.' : error.message}
                     </Note>
                 )}
-                <TextField label="Address" type="email" autoComplete="username" required autoFocus value={email} onChange={(e) => setEmail(e.target.value)} />
+                <TextField
+                    label="E-mail address"
+                    type="email"
+                    autoComplete="username"
+                    required
+                    autoFocus
+                    value={email}
+                    onChange={(e) => setEmail(e.target.value)}
+                />
                 <TextField
                     label="Password"
                     type="password"
