@@ -49,8 +49,8 @@ final readonly class HeatAnswer
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function fit(ContactFit $fit): array
+    /** @return array<string, mixed> what readings say of a contact */
+    public static function fit(ContactFit $fit): array
     {
         return [
             'coefficient' => round($fit->coefficient, 1),
@@ -59,6 +59,7 @@ final readonly class HeatAnswer
             'misfit' => round($fit->misfit, 2),
             'implausible' => $fit->implausible,
             'used' => $fit->used,
+            'contradicted' => $fit->contradicted,
         ];
     }
 }

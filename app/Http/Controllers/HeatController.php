@@ -10,6 +10,7 @@ use App\Http\Requests\HeatSourceRequest;
 use App\Http\Requests\RefitRequest;
 use App\Models\HeatSource;
 use App\Models\User;
+use App\Support\HeatAnswer;
 use App\Support\HeatDesk;
 use App\Support\PhoneLibrary;
 use Facelift\Heat\SourceReader;
@@ -35,7 +36,7 @@ final readonly class HeatController
         $source = (new SourceReader())->read($request->source(), $request->room());
         $fit = $this->desk->refit($this->phones->phone($request->phone()), $request->bond(), $source, $request->readings(), $request->room());
 
-        return new JsonResponse(['coefficient' => round($fit->coefficient, 1), 'low' => round($fit->low, 1), 'high' => round($fit->high, 1), 'misfit' => round($fit->misfit, 2), 'implausible' => $fit->implausible, 'used' => $fit->used]);
+        return new JsonResponse(HeatAnswer::fit($fit));
     }
 
     public function index(): JsonResponse

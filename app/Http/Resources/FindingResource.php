@@ -27,7 +27,7 @@ final readonly class FindingResource
             ],
             'proveFirst' => $f->proveFirst(),
             'pointsToDisplay' => $f->pointsToDisplay(),
-            'chance' => round($f->chanceOfMending(), 3),
+            'chance' => $f->chanceOfMending() === null ? null : round($f->chanceOfMending(), 3),
         ];
     }
 }

@@ -20,7 +20,7 @@ final readonly class Further
      */
     public static function of(Money $part, int $minutes, ShopRules $rules): self
     {
-        $cost = $part->plus($rules->hourlyRate->times($minutes / 60))->toCents();
+        $cost = $part->plus($rules->hourlyRate->times($minutes)->dividedBy(60))->toCents();
 
         return new self($cost, $cost->isZero() ? null : Price::of($cost, $rules, null));
     }

@@ -24,7 +24,7 @@ final readonly class JobCost
     {
         $lines = [
             new Line('part', 1, $part->toCents()),
-            new Line('labour', $seconds / 60, $rules->hourlyRate->times($seconds / 3600)->toCents()),
+            new Line('labour', $seconds / 60, $rules->hourlyRate->times((int) round($seconds))->dividedBy(3600)->toCents()),
             new Line('tape', $uses->metres, $rules->tapeMetre->times($uses->metres)->toCents()),
             new Line('seal', $uses->seals, $rules->seal->times($uses->seals)->toCents()),
             new Line('glue', $uses->ml, $rules->glueMl->times($uses->ml)->toCents()),

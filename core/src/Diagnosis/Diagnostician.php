@@ -21,7 +21,7 @@ final readonly class Diagnostician
 
     public function diagnose(Condition $seen, PanelTechnology $technology): Finding
     {
-        $inference = new Inference($technology);
+        $inference = new Inference($technology, $seen->glassBroken(Face::Front) ? Glass::Cracked : Glass::Whole);
         $suspects = [];
         $conflicts = [];
         $next = null;
@@ -30,7 +30,8 @@ final readonly class Diagnostician
             $conflict = $inference->conflict($symptom, $evidence);
             if ($conflict !== []) {
                 $conflicts[] = self::conflictWords($conflict);
-                continue;
+                // What contradicts itself tells nothing: the rest is weighed, and one of them is to be made again.
+                $evidence = array_values(array_udiff($evidence, $conflict, static fn(Evidence $a, Evidence $b): int => [$a->check->value, $a->result] <=> [$b->check->value, $b->result]));
             }
             array_push($suspects, ...$inference->suspects($symptom, $evidence));
             $next = self::better($next, $inference->next($symptom, $evidence, Moment::Counter) ?? $inference->next($symptom, $evidence, Moment::Opened));

@@ -41,9 +41,12 @@ final readonly class Finding
         return false;
     }
 
-    /** True if a known-good panel has to be connected before anything is stripped. */
+    /** True if a known-good panel has to be connected before anything is stripped: a layer is only possible, or what was seen contradicts itself. */
     public function proveFirst(): bool
     {
+        if ($this->contradictions !== []) {
+            return true;
+        }
         foreach ($this->layers as $verdict) {
             if ($verdict->likelihood === Likelihood::Possible) {
                 return true;
@@ -59,8 +62,8 @@ final readonly class Finding
         return $this->next !== null && $this->next->check->moment() === Moment::Opened;
     }
 
-    /** Chance that a new display mends what the look alone does not tell: the least over the symptoms. 1 if there are none. */
-    public function chanceOfMending(): float
+    /** Chance that a new display mends what the look alone does not tell: the least over the symptoms. Null if there are none: nothing is reckoned then. */
+    public function chanceOfMending(): ?float
     {
         $chances = [];
         foreach ($this->suspects as $suspect) {
@@ -68,6 +71,6 @@ final readonly class Finding
             $chances[$symptom] = ($chances[$symptom] ?? 0.0) + ($suspect->cause->mendedByDisplay() ? $suspect->share : 0.0);
         }
 
-        return $chances === [] ? 1.0 : min($chances);
+        return $chances === [] ? null : min($chances);
     }
 }

@@ -18,7 +18,7 @@ final readonly class Inference
     /** Less than this is not worth a check, bits. */
     private const LEAST = 0.02;
 
-    public function __construct(private PanelTechnology $technology) {}
+    public function __construct(private PanelTechnology $technology, private Glass $glass = Glass::Whole) {}
 
     /**
      * @param list<Evidence> $evidence
@@ -27,7 +27,7 @@ final readonly class Inference
      */
     public function weigh(Symptom $symptom, array $evidence): array
     {
-        $shares = $symptom->causes($this->technology);
+        $shares = $symptom->causes($this->technology, $this->glass);
         $said = [];
         foreach ($evidence as $e) {
             if (($said[$e->check->value] ?? $e->result) !== $e->result) {

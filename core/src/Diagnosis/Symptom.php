@@ -19,7 +19,19 @@ enum Symptom: string
      *
      * @return array<string, float> by cause
      */
-    public function causes(PanelTechnology $technology): array
+    public function causes(PanelTechnology $technology, Glass $glass = Glass::Whole): array
+    {
+        $usual = $this->usual($technology);
+        if (isset($usual[Cause::Panel->value])) {
+            $usual[Cause::Panel->value] *= $glass->oddsOfPanel();
+        }
+        $sum = array_sum($usual);
+
+        return array_map(static fn(float $share): float => $share / $sum, $usual);
+    }
+
+    /** @return array<string, float> by cause, under whole glass */
+    private function usual(PanelTechnology $technology): array
     {
         return match ($this) {
             self::Dark => $technology->isSelfLit()

@@ -9,13 +9,13 @@ use Facelift\Document\Reason;
 /** The next rung when a bond holds, with a stop rule in minutes and in what the panel has borne. Common practice, no source. */
 final readonly class Ladder
 {
-    /** One technician lost a panel on twenty minutes of this; a quarter of an hour is where the trying ends. */
+    /** A quarter of an hour at the bond is where the trying ends, min (common practice, no source). */
     public const MINUTES = 15.0;
     private const PANEL = 0.8;
 
     /**
      * @param list<Rung> $tried     in order
-     * @param float      $minutes   spent on this bond so far
+     * @param float      $minutes   worked at this bond so far: on the source, or with it warm enough to part
      * @param float      $panelUsed share of the panel's budget, as `PanelBudget` gives it
      * @param bool       $save      true if the old panel is to be saved
      *

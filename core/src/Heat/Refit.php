@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
+use Facelift\Heat\Internal\Predictions;
+use Facelift\Heat\Internal\Thinned;
+
 /**
- * Fits the coefficient of a source to readings by bounded least squares: golden section over its logarithm, since what a
- * thermometer sees rises with it and levels off. The interval is that of the linearised fit with a known error of reading.
+ * Fits the coefficient of a source to readings, whatever is among them, in a fixed number of runs.
+ *
+ * What a thermometer sees rises with the coefficient and levels off, so a few runs spread over its range tell every other by
+ * interpolation. Readings that no coefficient explains are left out first; then the coefficient with the least sum of absolute
+ * errors is found, which a minority of wrong readings cannot draw away; what is too far from it is left out; and the rest is
+ * fitted by least squares, with a closer set of runs about it. The interval is that of the linearised fit with the known error of a
+ * reading, widened where the readings disagree by more than that.
  */
 final readonly class Refit
 {
-    private const ROUNDS = 22;
+    private const ROUNDS = 24;
     private const GOLDEN = 0.6180339887498949;
     /** Readings further off than this many standard errors are not explained. */
     private const IMPLAUSIBLE = 4.0;
+    /** Coefficients over the whole range, and then close about the best, as its multiples. */
+    private const COARSE = 9;
+    private const CLOSE = [0.8, 0.9, 1.0, 1.1, 1.25];
+    /** Readings that disagree by more than this many standard errors contradict each other. */
+    private const CONTRADICTED = 2.0;
 
     /** @param (\Closure(Source): Programme)|null $programme what happened to the phone, given the source; null for one heating from the start */
     public function __construct(private Curves $curves, private ?\Closure $programme = null) {}
@@ -22,19 +35,49 @@ final readonly class Refit
     public function of(Source $source, array $readings): ContactFit
     {
         [$min, $max] = $source->kind->coefficients();
-        [$good, $implausible] = $this->plausible($source, $readings, $min, $max);
-        $used = $good === [] ? $readings : $good;
-        $coefficient = exp($this->minimum($source, $used, log($min), log($max)));
-        // One that some contact would explain, but not the one that the others agree on, is left out as well: the worst first.
-        while (\count($good) > 2 && ($worst = $this->worst($source, $good, $coefficient)) !== null) {
-            $implausible = $worst[1];
-            $good = self::without($good, $worst[0]);
-            $used = $good;
-            $coefficient = exp($this->minimum($source, $good, log($min), log($max)));
+        $thinned = Thinned::of($readings);
+        $coarse = $this->predict($source, $thinned->readings, self::spread($min, $max));
+        [$good, $wrong] = $this->plausible($coarse, $thinned->readings, $min, $max);
+        $all = array_keys($thinned->readings);
+        $used = $good === [] ? $all : $good;
+        $about = $this->least($coarse, $used, log($min), log($max), static fn(float $e): float => abs($e));
+        $close = $this->predict($source, $thinned->readings, array_values(array_unique(array_map(static fn(float $m): float => max($min, min($max, $about * $m)), self::CLOSE))));
+        if (\count($good) > 2) {
+            [$good, $off] = $this->near($close, $good, $about);
+            $wrong = $off ?? $wrong;
+            $used = $good === [] ? $used : $good;
         }
-        [$low, $high] = $this->interval($source, $used, $coefficient, $min, $max);
+        $coefficient = $this->least($close, $used, log($close->lowest()), log($close->highest()), static fn(float $e): float => $e * $e);
+        $misfit = self::rms($close, $used, $coefficient);
+        $contradicted = \count($used) > 1 && $misfit > self::CONTRADICTED * Reading::ERROR;
+        [$low, $high] = $this->interval($close, $used, $coefficient, $min, $max, max(1.0, $misfit / Reading::ERROR));
 
-        return new ContactFit($coefficient, $low, $high, $this->misfit($source, $used, $coefficient), $implausible, \count($good));
+        return new ContactFit($coefficient, $low, $high, $misfit, $wrong, $good === [] ? 0 : $thinned->count($good), $contradicted);
+    }
+
+    /** @return non-empty-list<float> */
+    private static function spread(float $min, float $max): array
+    {
+        $step = log($max / $min) / (self::COARSE - 1);
+
+        return array_map(static fn(int $i): float => $min * exp($i * $step), range(0, self::COARSE - 1));
+    }
+
+    /**
+     * @param non-empty-list<Reading> $readings
+     * @param non-empty-list<float>   $coefficients rising
+     */
+    private function predict(Source $source, array $readings, array $coefficients): Predictions
+    {
+        $last = max(array_map(static fn(Reading $r): float => $r->second, $readings));
+        $rows = [];
+        foreach ($coefficients as $coefficient) {
+            $tried = $source->withCoefficient($coefficient, Origin::ShopsOwn);
+            $programme = $this->programme === null ? Programme::empty()->heat($last, $tried) : ($this->programme)($tried);
+            $rows[] = Predictions::errors($this->curves->run($programme, 4.0), $readings);
+        }
+
+        return new Predictions(array_map(log(...), $coefficients), $rows);
     }
 
     /**
@@ -42,23 +85,43 @@ final readonly class Refit
      *
      * @param non-empty-list<Reading> $readings
      *
-     * @return array{list<Reading>, string|null}
+     * @return array{list<int>, string|null} indexes
      */
-    private function plausible(Source $source, array $readings, float $min, float $max): array
+    private function plausible(Predictions $all, array $readings, float $min, float $max): array
     {
-        $weakest = $this->errors($source, $readings, $min);
-        $strongest = $this->errors($source, $readings, $max);
         $slack = self::IMPLAUSIBLE * Reading::ERROR;
         $good = [];
         $wrong = null;
-        foreach ($readings as $i => $reading) {
+        foreach (array_keys($readings) as $i) {
+            [$weakest, $strongest] = [$all->at($i, log($min)), $all->at($i, log($max))];
             // Predicted less read: above the slack even with the weakest contact is too cold, below it with the strongest too hot.
-            if (min($weakest[$i], $strongest[$i]) > $slack) {
-                $wrong = 'too-cold';
-            } elseif (max($weakest[$i], $strongest[$i]) < -$slack) {
-                $wrong = 'too-hot';
-            } else {
-                $good[] = $reading;
+            match (true) {
+                min($weakest, $strongest) > $slack => $wrong = 'too-cold',
+                max($weakest, $strongest) < -$slack => $wrong = 'too-hot',
+                default => $good[] = $i,
+            };
+        }
+
+        return [$good, $wrong];
+    }
+
+    /**
+     * @param list<int> $indexes
+     *
+     * @return array{list<int>, string|null} those near enough to what the others agree on, and what the farthest of the rest is
+     */
+    private function near(Predictions $all, array $indexes, float $coefficient): array
+    {
+        $good = [];
+        $far = self::IMPLAUSIBLE * Reading::ERROR;
+        $limit = $far;
+        $wrong = null;
+        foreach ($indexes as $i) {
+            $error = $all->at($i, log($coefficient));
+            if (abs($error) <= $limit) {
+                $good[] = $i;
+            } elseif (abs($error) > $far) {
+                [$far, $wrong] = [abs($error), $error > 0 ? 'too-cold' : 'too-hot'];
             }
         }
 
@@ -66,41 +129,14 @@ final readonly class Refit
     }
 
     /**
-     * @param non-empty-list<Reading> $readings
+     * The coefficient with the least sum, by golden section over its logarithm.
      *
-     * @return array{int, string}|null index of the reading farthest off and what it is; null if none is farther off than can be
+     * @param list<int>                $indexes
+     * @param \Closure(float): float   $weigh
      */
-    private function worst(Source $source, array $readings, float $coefficient): ?array
+    private function least(Predictions $all, array $indexes, float $a, float $b, \Closure $weigh): float
     {
-        $worst = null;
-        $far = self::IMPLAUSIBLE * Reading::ERROR;
-        foreach ($this->errors($source, $readings, $coefficient) as $i => $error) {
-            if (abs($error) > $far) {
-                [$far, $worst] = [abs($error), [$i, $error > 0 ? 'too-cold' : 'too-hot']];
-            }
-        }
-
-        return $worst;
-    }
-
-    /**
-     * @param non-empty-list<Reading> $readings at least two
-     *
-     * @return non-empty-list<Reading>
-     */
-    private static function without(array $readings, int $index): array
-    {
-        $left = $readings;
-        unset($left[$index]);
-        $left = array_values($left);
-
-        return $left === [] ? $readings : $left;
-    }
-
-    /** @param non-empty-list<Reading> $readings */
-    private function minimum(Source $source, array $readings, float $a, float $b): float
-    {
-        $f = fn(float $log): float => $this->misfit($source, $readings, exp($log));
+        $f = static fn(float $log): float => array_sum(array_map(static fn(int $i): float => $weigh($all->at($i, $log)), $indexes));
         $c = $b - self::GOLDEN * ($b - $a);
         $d = $a + self::GOLDEN * ($b - $a);
         [$fc, $fd] = [$f($c), $f($d)];
@@ -116,64 +152,28 @@ final readonly class Refit
             }
         }
 
-        return ($a + $b) / 2;
+        return exp(($a + $b) / 2);
     }
 
     /**
-     * @param non-empty-list<Reading> $readings
+     * @param list<int> $indexes
+     * @param float     $widened at least 1: how much more the readings disagree than a reading may err
      *
      * @return array{float, float}
      */
-    private function interval(Source $source, array $readings, float $at, float $min, float $max): array
+    private function interval(Predictions $all, array $indexes, float $at, float $min, float $max, float $widened): array
     {
-        $step = 0.02;
-        $up = $this->errors($source, $readings, min($max, $at * (1 + $step)));
-        $down = $this->errors($source, $readings, max($min, $at * (1 - $step)));
-        $information = 0.0;
-        foreach ($up as $i => $e) {
-            $slope = ($e - $down[$i]) / (log(min($max, $at * (1 + $step))) - log(max($min, $at * (1 - $step))));
-            $information += ($slope / Reading::ERROR) ** 2;
-        }
-        $half = $information > 0 ? 1.96 / sqrt($information) : \INF;
+        $information = array_sum(array_map(static fn(int $i): float => ($all->slope($i, log($at)) / Reading::ERROR) ** 2, $indexes));
+        $half = $information > 0 ? 1.96 * $widened / sqrt($information) : \INF;
 
         return [max($min, $at * exp(-$half)), min($max, $at * exp(min($half, 20.0)))];
     }
 
-    /** @param non-empty-list<Reading> $readings */
-    private function misfit(Source $source, array $readings, float $coefficient): float
+    /** @param list<int> $indexes */
+    private static function rms(Predictions $all, array $indexes, float $coefficient): float
     {
-        $errors = $this->errors($source, $readings, $coefficient);
+        $squares = array_map(static fn(int $i): float => $all->at($i, log($coefficient)) ** 2, $indexes);
 
-        return sqrt(array_sum(array_map(static fn(float $e): float => $e * $e, $errors)) / \count($errors));
-    }
-
-    /**
-     * @param non-empty-list<Reading> $readings
-     *
-     * @return list<float> predicted less read, K
-     */
-    private function errors(Source $source, array $readings, float $coefficient): array
-    {
-        $last = max(array_map(static fn(Reading $r): float => $r->second, $readings));
-        $tried = $source->withCoefficient($coefficient, Origin::ShopsOwn);
-        $samples = $this->curves->run($this->programme === null ? Programme::empty()->heat($last, $tried) : ($this->programme)($tried), 4.0);
-
-        return array_map(static fn(Reading $r): float => self::at($samples, $r) - $r->celsius, $readings);
-    }
-
-    /** @param list<Sample> $samples */
-    private static function at(array $samples, Reading $reading): float
-    {
-        foreach ($samples as $i => $sample) {
-            if ($sample->second >= $reading->second - 1e-9) {
-                $before = $samples[max(0, $i - 1)];
-                $span = $sample->second - $before->second;
-                $part = $span > 0 ? ($reading->second - $before->second) / $span : 1.0;
-
-                return $reading->probe->of($before) + $part * ($reading->probe->of($sample) - $reading->probe->of($before));
-            }
-        }
-
-        return $reading->probe->of($samples[\count($samples) - 1]);
+        return sqrt(array_sum($squares) / max(1, \count($squares)));
     }
 }

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Facelift\Quantity;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 
 /**
- * An amount in the shop's one currency, exact to the last decimal; nothing is rounded until `toCents()` or `roundedUpTo()` is asked for.
+ * An amount in the shop's one currency, an exact fraction; nothing is rounded until `toCents()` or `roundedUpTo()` is asked for.
  */
 final readonly class Money implements \Stringable
 {
-    private function __construct(private BigDecimal $amount) {}
+    private function __construct(private BigRational $amount) {}
 
     /**
      * @param string|int $amount decimal text such as `12.50`; never a float, which cannot hold a tenth
@@ -23,7 +24,7 @@ final readonly class Money implements \Stringable
     public static function of(string|int $amount): self
     {
         try {
-            return new self(BigDecimal::of($amount));
+            return new self(BigDecimal::of($amount)->toBigRational());
         } catch (MathException) {
             throw NotAnAmount::text((string) $amount);
         }
@@ -31,7 +32,7 @@ final readonly class Money implements \Stringable
 
     public static function zero(): self
     {
-        return new self(BigDecimal::zero());
+        return new self(BigRational::zero());
     }
 
     public static function sum(self ...$amounts): self
@@ -58,7 +59,7 @@ final readonly class Money implements \Stringable
     }
 
     /**
-     * The quotient to ten decimals, half up.
+     * The exact quotient.
      *
      * @throws NotAnAmount If the divisor is zero.
      */
@@ -69,7 +70,7 @@ final readonly class Money implements \Stringable
             throw NotAnAmount::dividedByZero();
         }
 
-        return new self($this->amount->dividedBy($by, 10, RoundingMode::HALF_UP));
+        return new self($this->amount->dividedBy($by));
     }
 
     /**
@@ -83,13 +84,13 @@ final readonly class Money implements \Stringable
             throw NotAnAmount::dividedByZero();
         }
 
-        return $this->amount->dividedBy($other->amount, 10, RoundingMode::HALF_UP)->toFloat();
+        return $this->amount->dividedBy($other->amount)->toScale(10, RoundingMode::HALF_UP)->toFloat();
     }
 
     /** Rounded half up to whole cents. */
     public function toCents(): self
     {
-        return new self($this->amount->toScale(2, RoundingMode::HALF_UP));
+        return new self($this->amount->toScale(2, RoundingMode::HALF_UP)->toBigRational());
     }
 
     /**
@@ -102,9 +103,9 @@ final readonly class Money implements \Stringable
         if (!$step->amount->isPositive()) {
             throw NotAnAmount::step((string) $step);
         }
-        $times = $this->amount->dividedBy($step->amount, 0, RoundingMode::CEILING);
+        $times = $this->amount->dividedBy($step->amount)->toScale(0, RoundingMode::CEILING);
 
-        return new self($step->amount->multipliedBy($times)->toScale(2, RoundingMode::HALF_UP));
+        return (new self($step->amount->multipliedBy($times)))->toCents();
     }
 
     public function isLessThan(self $other): bool
@@ -140,13 +141,13 @@ final readonly class Money implements \Stringable
     /** Two decimals, as it is printed. */
     public function __toString(): string
     {
-        return (string) $this->toCents()->amount;
+        return (string) $this->amount->toScale(2, RoundingMode::HALF_UP);
     }
 
-    private static function exact(string|int|float $factor): BigDecimal
+    private static function exact(string|int|float $factor): BigRational
     {
         try {
-            return BigDecimal::of(\is_float($factor) ? number_format($factor, 9, '.', '') : $factor);
+            return BigRational::of(\is_float($factor) ? number_format($factor, 9, '.', '') : $factor);
         } catch (MathException) {
             throw NotAnAmount::text((string) $factor);
         }

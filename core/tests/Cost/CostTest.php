@@ -42,6 +42,47 @@ final class CostTest extends TestCase
         self::assertSame(['135.00', '113.45', '21.55', '22.86', 'margin-floor', false], [(string) $price->gross, (string) $price->net, (string) $price->tax, (string) $price->margin, $price->rule, $price->underFloor]);
     }
 
+    /** 40 / 0.7 × 1.05 is 60 exactly: a quotient cut off at any decimal would cross the step to 61. */
+    public function testAPriceThatMeetsItsStepExactlyIsNotRoundedPastIt(): void
+    {
+        $rules = (new ShopRulesReader())->read(['taxRate' => '0.05', 'marginFloor' => '0.3', 'roundTo' => '1.00'] + Rules::data());
+        self::assertSame('60.00', (string) Price::of(Money::of('40.00'), $rules, null)->gross);
+    }
+
+    /** Against whole numbers of cents: gross = ⌈cost · (100 + tax) / ((100 − floor) · step)⌉ · step. */
+    public function testPricesAgreeWithWholeNumbers(): void
+    {
+        $compared = 0;
+        foreach ([0, 5, 7, 19, 20, 21] as $tax) {
+            foreach ([0, 10, 15, 20, 25, 30, 33, 35] as $floor) {
+                foreach ([1, 50, 100, 500] as $step) {
+                    $rules = (new ShopRulesReader())->read(['taxRate' => sprintf('0.%02d', $tax), 'marginFloor' => sprintf('0.%02d', $floor), 'roundTo' => sprintf('%d.%02d', intdiv($step, 100), $step % 100)] + Rules::data());
+                    for ($cents = 100; $cents <= 20000; $cents += 199) {
+                        $by = (100 - $floor) * $step;
+                        $gross = intdiv($cents * (100 + $tax) + $by - 1, $by) * $step;
+                        $price = Price::of(Money::of($cents)->dividedBy(100), $rules, null);
+                        self::assertSame(sprintf('%d.%02d', intdiv($gross, 100), $gross % 100), (string) $price->gross, "$cents cents, tax $tax, floor $floor, step $step");
+                        self::assertTrue($price->net->plus($price->tax)->equals($price->gross));
+                        ++$compared;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(19000, $compared);
+    }
+
+    /** Against whole numbers: rate in cents × seconds / 3600, half up. */
+    public function testLabourIsRoundedOnce(): void
+    {
+        $rules = self::rules();
+        for ($seconds = 1; $seconds <= 9000; $seconds += 7) {
+            $cents = intdiv(2 * 3600 * $seconds + 3600, 7200);
+            $cost = JobCost::of(Money::of(0), $seconds, new Consumables(0.0, 0, 0.0), [], $rules);
+            $labour = array_values(array_filter($cost->lines, static fn(Line $l): bool => $l->code === 'labour'))[0];
+            self::assertSame(sprintf('%d.%02d', intdiv($cents, 100), $cents % 100), (string) $labour->amount, "$seconds s");
+        }
+    }
+
     /** 149 fixed: net 125.21, tax 23.79. At an expected cost of 110 the margin is 15.21, below the 20 % floor (137.50 net needed). */
     public function testAFixedPriceWinsAndSaysWhenItIsTooLow(): void
     {

@@ -50,15 +50,27 @@ final class DiagnosticianTest extends TestCase
         yield 'no image, rings' => [[Seen::NoImage, Seen::StillRings], [], $oled, ['display-panel' => Likelihood::Possible, 'connector' => Likelihood::Possible, 'board' => Likelihood::Possible], true];
         yield 'no touch, glass whole' => [[Seen::NoTouch], [], $oled, ['digitizer' => Likelihood::Possible, 'connector' => Likelihood::Possible], true];
         yield 'no touch under cracks' => [[Seen::CrackedGlass, Seen::NoTouch], [], $oled, ['digitizer' => Likelihood::Broken], false];
-        yield 'dim image on an LCD' => [[Seen::DimImage], [], PanelTechnology::Lcd, ['backlight' => Likelihood::Broken, 'board' => Likelihood::Possible], true];
+        yield 'dim image on an LCD' => [[Seen::DimImage], [], PanelTechnology::Lcd, ['backlight' => Likelihood::Possible, 'display-panel' => Likelihood::Possible, 'board' => Likelihood::Possible], true];
         yield 'flicker with picture working' => [[Seen::Flicker], $works, $oled, ['display-panel' => Likelihood::Broken], false];
         yield 'bent frame' => [[Seen::FrameBent], [], $oled, ['frame' => Likelihood::Broken], false];
     }
 
-    public function testABacklightFaultDoesNotPointToTheDisplay(): void
+    /** A very dim picture: the circuit on the board 0.13·0.95, or the module's own light 0.4·0.25; by hand 0.5526 and 0.4474. */
+    public function testADimPictureLeavesBothTheBoardAndTheModulesOwnLight(): void
     {
         $finding = (new Diagnostician())->diagnose(Condition::observed([Seen::DimImage]), PanelTechnology::Lcd);
-        self::assertFalse($finding->pointsToDisplay());
+        self::assertTrue($finding->pointsToDisplay());
+        self::assertTrue($finding->proveFirst());
+        self::assertEqualsWithDelta(0.1 / 0.2235, $finding->chanceOfMending(), 1e-9);
+        self::assertNotNull($finding->next);
+    }
+
+    /** Under cracked glass the odds of the panel are two and a half times those under whole glass: 0.5·2.5 of 1.25 + 0.5. */
+    public function testCrackedGlassRaisesThePanelsShareOfADarkScreen(): void
+    {
+        $chance = static fn(Seen ...$seen): ?float => (new Diagnostician())->diagnose(Condition::observed(array_values($seen)), PanelTechnology::Oled)->chanceOfMending();
+        self::assertEqualsWithDelta(0.5, $chance(Seen::NoImage), 1e-9);
+        self::assertEqualsWithDelta(1.25 / 1.75, $chance(Seen::NoImage, Seen::CrackedGlass), 1e-9);
     }
 
     public function testAKnownGoodPanelIsTheCheckThatWaitsForTheBench(): void
@@ -76,7 +88,9 @@ final class DiagnosticianTest extends TestCase
         $torn = new Condition([Seen::NoImage, Seen::Blotches], [], [], [], [], true, false, [new CheckResult(Check::LookAtAngle, 'even')]);
         $finding = (new Diagnostician())->diagnose($torn, PanelTechnology::Oled);
         self::assertSame(['evidence-conflict'], array_map(static fn($r): string => $r->code, $finding->contradictions));
-        self::assertSame([[], null], [$finding->suspects, $finding->next]);
+        self::assertTrue($finding->proveFirst(), 'what contradicts itself proves nothing');
+        self::assertEqualsWithDelta(0.5, $finding->chanceOfMending(), 1e-9, 'as before anything was checked');
+        self::assertNotNull($finding->next);
     }
 
     public function testContradictionsAreSaid(): void

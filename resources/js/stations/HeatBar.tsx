@@ -130,6 +130,7 @@ function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
             {fit !== null &&
                 fit.used > 0 &&
                 `Corrected by ${fit.used} ${fit.used === 1 ? 'reading' : 'readings'}: contact ${fit.coefficient.toFixed(0)} (${fit.low.toFixed(0)}–${fit.high.toFixed(0)}) W/m²K. `}
+            {fit?.contradicted && <b style={{ color: slate.stop }}>{`${say('ui.readings-contradict')} `}</b>}
             {fit?.implausible && (
                 <b style={{ color: slate.stop }}>
                     {`A reading is ${fit.implausible === 'too-cold' ? 'colder' : 'hotter'} than any contact explains: the probe is loose or on the wrong spot. It is left out.`}

@@ -58,14 +58,12 @@ export function Scope() {
                             <Layer key={l.layer} layer={l} />
                         ))}
                 </Box>
-                {s && s.finding.suspects.length > 0 ? (
-                    <NextCheck finding={s.finding} />
-                ) : (
-                    s?.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)
-                )}
+                {s && s.finding.suspects.length > 0 && <NextCheck finding={s.finding} />}
+                {s?.finding.suspects.length === 0 && s.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)}
                 {s?.finding.proveFirst && (
                     <Note tone="care">
-                        Chance that a new display mends it: {Math.round(100 * s.finding.chance)} %. A known-good panel is connected before anything is stripped.
+                        {s.finding.chance !== null && `${say('ui.chance-of-mending', { percent: Math.round(100 * s.finding.chance) })} `}
+                        {say('ui.known-good-first')}
                     </Note>
                 )}
                 {s && !s.finding.pointsToDisplay && <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>}

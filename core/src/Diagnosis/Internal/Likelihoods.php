@@ -17,7 +17,8 @@ final readonly class Likelihoods
     /** For every check and cause the likelihoods of its results in the order of `Check::results()`; each row sums to one. */
     private const ROWS = [
         'look-at-angle' => ['panel' => [0.6, 0.4], '*' => [0.0, 1.0]],
-        'torch' => ['backlight-circuit' => [0.95, 0.05], '*' => [0.0, 1.0]],
+        // The module's own light may be what has failed: then a new display mends it.
+        'torch' => ['backlight-circuit' => [0.95, 0.05], 'panel' => [0.25, 0.75], '*' => [0.0, 1.0]],
         'ring' => ['panel' => [0.95, 0.05], 'panel-connector' => [0.95, 0.05], 'backlight-circuit' => [0.95, 0.05], 'display-circuit' => [0.6, 0.4], '*' => [0.0, 1.0]],
         'charge' => [
             'panel' => [0.0, 0.85, 0.15], 'panel-connector' => [0.0, 0.85, 0.15], 'backlight-circuit' => [0.0, 0.85, 0.15],

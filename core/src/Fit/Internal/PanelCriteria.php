@@ -123,7 +123,11 @@ final readonly class PanelCriteria
         if ($this->offer->sheet->thickness === null) {
             return Criterion::missing('thickness');
         }
-        $budget = HeightBudget::for($this->phone, $this->offer->sheet->thickness);
+        $thickness = $this->offer->sheet->thickness;
+        if (!is_finite($thickness) || $thickness <= 0.0) {
+            return Criterion::refused('thickness', new Reason('thickness-cannot-be'));
+        }
+        $budget = HeightBudget::for($this->phone, $thickness);
         $figures = ['module' => $budget->module, 'adhesive' => $budget->adhesive, 'recess' => $budget->recess, 'proud' => round($budget->proud(), 2), 'likely' => round($budget->likely(), 2), 'worst' => round($budget->worst(), 2)];
 
         return match (true) {
