@@ -107,7 +107,7 @@ final class BenchTest extends TestCase
         $t = $this->atBench();
         $t->send([$t->event('step-done', ['step' => 'power-off'])]);
         $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 90]], 409)->assertJsonPath('code', 'bench-started');
-        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $t->version, 'condition' => Technician::condition([])], 409);
+        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $t->version, 'condition' => Technician::condition(['spots'])], 409);
     }
 
     public function testNoHandOverWithAnUntestedGateUnlessAReasonIsWritten(): void

@@ -53,7 +53,7 @@ final class WholePathTest extends TestCase
         $pdf = (string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->baseResponse->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
         $text = self::textOf($pdf);
-        foreach (['Ottilie Marsh', 'Cracked glass', 'S-201', 'NP-2702', 'tape from the roll', '20:00 of 20:00', 'Earpiece', 'New fault', 'Water resistance as new is not promised', 'local rules apply'] as $wanted) {
+        foreach (['Ottilie Marsh', 'Cracked glass', 'S-201', 'NP-2702', 'tape from the roll', '30:01 of 30:00', 'Earpiece', 'New fault', 'Water resistance as new is not promised', 'local rules apply'] as $wanted) {
             self::assertStringContainsString($wanted, $text);
         }
     }

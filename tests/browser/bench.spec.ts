@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { planned, planOf, signIn, steps } from './technician';
-import { killPhp, startPhp } from './server';
+import { clockAhead, killPhp, startPhp } from './server';
 
 async function atBench(page: Page, customer: string): Promise<string> {
     await signIn(page);
@@ -19,6 +19,8 @@ async function atBench(page: Page, customer: string): Promise<string> {
 }
 
 test.describe.serial('at the bench', () => {
+    test.afterAll(() => clockAhead(0));
+
     let job = '';
 
     test('keys: done, undo, problem, screws, find, keys', async ({ page }) => {
@@ -114,6 +116,8 @@ test.describe.serial('at the bench', () => {
             await route.abort('connectionreset');
             killed();
         });
+        // It has been on the plate for as long as was planned.
+        await clockAhead(200);
         await page.goto(`${job}/bench`);
         await expect(page.getByRole('button', { name: /Off the heat/ })).toBeVisible();
         await page.keyboard.press('PageDown');

@@ -88,7 +88,7 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
         await tellThermometer('fault none', 'off');
     });
 
-    test('the bond holds: one rung after the other, and alcohol wets the edge', async ({ page }) => {
+    test('the bond holds: one rung after the other, and alcohol wets the face it opens', async ({ page }) => {
         await signIn(page);
         await page.goto(`${job}/bench`);
         await expect(now(page)).toBeVisible();
@@ -100,12 +100,12 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
             await holds.getByRole('button', { name: `Done: ${rung}`, exact: true }).click();
             await expect(page.getByText('● saved')).toBeVisible();
         }
-        await expect(page.getByText(/Alcohol is wet at the edge/)).toBeVisible();
+        await expect(page.getByText(/Alcohol is wet at the back/)).toBeVisible();
         await page.keyboard.press('p');
         await expect(holds).toContainText('Next: Thin metal.');
         await accessible(page);
-        await page.getByRole('button', { name: 'Dry: edge' }).click();
-        await expect(page.getByText(/Alcohol is wet at the edge/)).toBeHidden();
+        await page.getByRole('button', { name: 'Dry: back' }).click();
+        await expect(page.getByText(/Alcohol is wet at the back/)).toBeHidden();
     });
 
     test('lift off now, then the window runs out, and heating again opens it', async ({ page }) => {

@@ -69,7 +69,7 @@ test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
     await signIn(page);
     await page.getByRole('tab', { name: 'Jobs' }).click();
     await page.getByLabel(/^Find by tag/).fill('Joana');
-    await page.getByRole('link', { name: /T-0303/ }).click();
+    await page.getByRole('link', { name: /T-0303 Brasca/ }).click();
     await page.getByRole('tab', { name: /Scope/ }).click();
     const moved = page.getByRole('row', { name: /^Parts moved over/ });
     await expect(moved.getByRole('cell').nth(0)).toHaveText('none');

@@ -45,7 +45,7 @@ function screwsOn(steps: readonly Step[], done: ReadonlyMap<string, Done>): Reco
             out.set(id, (out.get(id) ?? 0) + (count ?? n));
         }
         for (const [id, n] of Object.entries(s.effects.screwsIn)) {
-            out.set(id, (out.get(id) ?? 0) - (all ? (out.get(id) ?? n) : (count ?? 0)));
+            out.set(id, (out.get(id) ?? 0) - (all ? (out.get(id) ?? n) : count));
         }
     }
     return Object.fromEntries([...out].filter(([, n]) => n > 0));

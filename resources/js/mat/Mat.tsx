@@ -31,7 +31,7 @@ interface Props {
     drawn?: Drawn[];
     /** Shown beside the drawing for screen readers. */
     title: string;
-    onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end: () => void };
+    onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end?: () => void };
 }
 
 const colour: Record<Tone, string> = { now: slate.now, done: slate.done, stop: slate.stop, cold: slate.cold, plain: slate.line };
@@ -76,7 +76,7 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                     })
                 }
                 onPointerMove={onDraw && ((e) => e.buttons === 1 && onDraw.move(at(e)))}
-                onPointerUp={onDraw && (() => onDraw.end())}
+                onPointerUp={onDraw?.end}
             >
                 <defs>
                     <pattern id={`${id}-grid`} width="10" height="10" patternUnits="userSpaceOnUse">

@@ -6,7 +6,7 @@ import {
     complete,
     drawn,
     functionsOf,
-    observed,
+    seenIn,
     stateOf,
     takeOutOf,
     toggled,
@@ -42,10 +42,12 @@ describe('the condition while it is written down', () => {
         expect(c.marks[0]?.points).toHaveLength(400);
     });
     it('sees what is drawn, once', () => {
-        const c = observed(observed(begun(blank(), 'crack', 'back', { x: 0, y: 0 })));
-        expect(c.observations).toEqual(['back-cracked']);
-        expect(observed(begun(blank(), 'missing-screw', 'back', { x: 0, y: 0 })).observations).toEqual([]);
-        expect(observed(blank()).observations).toEqual([]);
+        const crack = begun(begun(blank(), 'crack', 'back', { x: 0, y: 0 }), 'crack', 'back', { x: 9, y: 9 });
+        expect(seenIn(crack)).toEqual(['back-cracked']);
+        expect(seenIn({ ...crack, marks: [] })).toEqual([]);
+        expect(seenIn({ ...crack, observations: ['cracked-glass', 'back-cracked'] })).toEqual(['cracked-glass', 'back-cracked']);
+        expect(seenIn(begun(blank(), 'missing-screw', 'back', { x: 0, y: 0 }))).toEqual([]);
+        expect(seenIn(blank())).toEqual([]);
     });
     it('replaces the result of a check', () => {
         const c = checked(checked(blank(), { check: 'ring', result: 'silent' }), { check: 'ring', result: 'rings' });

@@ -19,7 +19,7 @@ import { useSettled } from '../../shell/useSettled';
 import { say, sayReason } from '../../words/words';
 import { NextCheck } from '../NextCheck';
 import { Chips } from './Chips';
-import { blank, checked, complete, functionsOf, OBSERVATIONS, SIGNS, takeOutOf, toggled, type Kind } from './draft';
+import { blank, checked, complete, functionsOf, OBSERVATIONS, seenIn, SIGNS, takeOutOf, toggled, type Kind } from './draft';
 import { Functions } from './Functions';
 import { MarkTools } from './MarkTools';
 import { Photos } from './Photos';
@@ -40,7 +40,7 @@ export function CheckIn() {
             take(
                 api.PUT('/api/jobs/{job}/check-in', {
                     params: { path: { job: job.id } },
-                    body: { version: job.version, condition: complete(condition, list) },
+                    body: { version: job.version, condition: complete({ ...condition, observations: seenIn(condition) }, list) },
                 }),
             ),
         () => void navigate(`/jobs/${job.id}/scope`),
@@ -61,7 +61,7 @@ export function CheckIn() {
                         This phone came back from <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link> within the warranty period.
                     </Note>
                 )}
-                <Chips title="What is seen" all={OBSERVATIONS} prefix="observation" on={condition.observations} set={(v) => set('observations', v)} />
+                <Chips title="What is seen" all={OBSERVATIONS} prefix="observation" on={seenIn(condition)} set={(v) => set('observations', v)} />
                 {condition.observations.includes('cell-swollen') && <Note tone="stop">{say('reason.stop-cell-swollen')}.</Note>}
                 {look && (
                     <NextCheck

@@ -7,7 +7,7 @@ import type { Condition, PhoneFile, Schemas } from '../../api/client';
 import { Mat, type Mark } from '../../mat/Mat';
 import type { Face } from '../../mat/geometry';
 import { say, sayReason } from '../../words/words';
-import { begun, drawn, KINDS, observed, type Kind } from './draft';
+import { begun, drawn, KINDS, type Kind } from './draft';
 
 interface Props {
     phone: PhoneFile;
@@ -39,7 +39,6 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                     onDraw={{
                         start: (p) => change((c) => begun(c, kind, face, p)),
                         move: (p) => change((c) => drawn(c, p)),
-                        end: () => change(observed),
                     }}
                 />
             </Box>

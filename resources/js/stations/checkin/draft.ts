@@ -116,12 +116,16 @@ const AMOUNTS_TO: Record<Kind, Record<Face, Observation | null>> = {
     'missing-screw': { front: null, back: null },
 };
 
-/** What the last mark amounts to is seen as well. */
-export function observed(c: Condition): Condition {
-    const last = c.marks[c.marks.length - 1];
-    const seen = last ? AMOUNTS_TO[last.kind][last.face] : null;
-    return seen === null || c.observations.includes(seen) ? c : { ...c, observations: [...c.observations, seen] };
-}
+/** What the marks amount to: whoever draws a crack has seen cracked glass. */
+export const drawnOf = (c: Pick<Condition, 'marks'>): Observation[] => [
+    ...new Set(c.marks.map((m) => AMOUNTS_TO[m.kind][m.face]).filter((o): o is Observation => o !== null)),
+];
+
+/** Marks and observations as one truth: what was ticked, and what is drawn. */
+export const seenIn = (c: Pick<Condition, 'marks' | 'observations'>): Observation[] => {
+    const all = new Set([...c.observations, ...drawnOf(c)]);
+    return OBSERVATIONS.filter((o) => all.has(o));
+};
 
 /** What a check has shown; asking again replaces the answer. */
 export const checked = (c: Condition, check: Check): Condition => ({ ...c, checks: [...c.checks.filter((x) => x.check !== check.check), check] });
