@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\JsonDocument;
+use App\Casts\KeptCondition;
 use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
@@ -28,7 +29,7 @@ use Illuminate\Support\Carbon;
  * @property string|null                    $colour
  * @property string|null                    $imei
  * @property string                         $customer
- * @property array<string, mixed>|null      $condition         as check-in sent it
+ * @property array<string, mixed>|null      $condition         as check-in sent it, in the form of today
  * @property ReplacementKind|null           $kind
  * @property string|null                    $kind_reason
  * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
@@ -135,7 +136,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => 'array', 'plan_works' => 'boolean', 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
+            'condition' => KeptCondition::class, 'plan_works' => 'boolean', 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
             'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }

@@ -16,7 +16,7 @@ use Facelift\Plan\PlanReader;
 /** The whole job in the format `facelift-job`, version 1. */
 final readonly class JobExport
 {
-    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof) {}
+    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof, private Unread $unread) {}
 
     /**
      * @return array<string, mixed>
@@ -25,27 +25,40 @@ final readonly class JobExport
      */
     public function of(Job $job): array
     {
-        $run = $this->runs->run($job);
-        $table = $this->proof->of($job, $run);
+        $unread = $this->unread->of($job) !== [];
+        $run = $unread ? null : $this->runs->run($job);
         $part = $job->part;
 
         return [
             'format' => 'facelift-job',
             'version' => 1,
             'tag' => $job->tag(),
-            'phone' => ['id' => $job->phone, 'name' => $this->phones->phone($job->phone)->identity->name()],
+            'phone' => ['id' => $job->phone, 'name' => $this->phones->nameOf($job->phone)],
             'modelCode' => $job->model_code,
             'colour' => $job->colour,
             'customer' => $job->customer,
-            'condition' => json_decode(Documents::stored($job, 'condition')),
+            'condition' => $unread ? null : $job->condition,
             'kind' => $job->kind?->value,
             'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
-            'plan' => json_decode((new PlanDocument())->json($run->plan)),
+            'plan' => $run === null ? null : json_decode((new PlanDocument())->json($run->plan)),
             'events' => BenchEvent::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get()->map(static fn(BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
-            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => $this->brought($job, $c->before)])->all(),
-            'proof' => $this->rows($table['gates']),
+            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => $unread ? json_decode($c->before) : $this->brought($job, $c->before)])->all(),
+            'proof' => $run === null ? [] : $this->rows($this->proof->of($job, $run)['gates']),
+            'kept' => $unread ? self::kept($job) : null,
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
         ];
+    }
+
+    /**
+     * What cannot be read is handed on as the text it was kept as: nothing is lost, and a program that reads it can.
+     *
+     * @return array{condition: string|null, plan: string|null}
+     */
+    private static function kept(Job $job): array
+    {
+        $text = static fn(string $column): ?string => is_string($raw = $job->getRawOriginal($column)) ? $raw : null;
+
+        return ['condition' => $text('condition'), 'plan' => $text('plan')];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Models\PhoneDrawing;
 use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\PhoneForms;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Document\Unreadable;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -25,7 +26,7 @@ final class PhoneLibrary
     /** @throws NotFoundHttpException If there is no file for this id. */
     public function phone(string $id): Phone
     {
-        return $this->read[$id] ??= (new PhoneReader())->read($this->document($id));
+        return $this->read[$id] ??= (new PhoneReader())->read((new PhoneForms())->forward($this->document($id)));
     }
 
     /** What a list shows: a file that cannot be read must not take the list with it. */

@@ -12,10 +12,10 @@
 
 <h2>Condition before</h2>
 <ul>
-    @foreach($export['condition']->observations as $code)<li>{{ $say('observation.' . $code) }}</li>@endforeach
-    @if($export['condition']->observations === [] && $marks === [])<li>Nothing seen from outside</li>@endif
+    @foreach($export['condition']['observations'] as $code)<li>{{ $say('observation.' . $code) }}</li>@endforeach
+    @if($export['condition']['observations'] === [] && $marks === [])<li>Nothing seen from outside</li>@endif
     @foreach($marks as $mark)<li>{{ $mark }}</li>@endforeach
-    @foreach($export['condition']->repairSigns as $code)<li>Sign of an earlier repair: {{ $say('sign.' . $code) }}</li>@endforeach
+    @foreach($export['condition']['repairSigns'] as $code)<li>Sign of an earlier repair: {{ $say('sign.' . $code) }}</li>@endforeach
 </ul>
 
 <h2>Fitted</h2>

@@ -78,7 +78,7 @@ final class CheckInTest extends TestCase
         self::assertNotSame([], $look->json('edges.0.crazed'));
         self::assertSame('heat-glue-needs-more', $look->json('signs.0.consequences.0.code'));
         self::assertSame('charge', $look->json('finding.next.check'));
-        self::assertSame([], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
+        self::assertSame(['cracked-glass'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
         $this->ask('POST', "/jobs/$t->job/look", ['condition' => ['checks' => [['check' => 'ring', 'result' => 'purple']]] + $condition], 422);
     }
 

@@ -41,7 +41,7 @@ final class CounterTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $bad = ['observations' => ['scratched']] + Technician::condition([]);
         $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $t->version, 'condition' => $bad], 422)->assertJsonPath('errors', ['observations[0]' => ['must be one of cracked-glass, lines, spots, flicker, no-image, blotches, no-touch, dead-zones, dim-image, still-rings, screen-lifted, frame-bent, back-cracked, cell-swollen']]);
-        self::assertSame(['lines'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
+        self::assertSame(['cracked-glass', 'lines'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
     }
 
     public function testTwoPeopleOnOneJobDoNotOverwriteEachOther(): void
@@ -53,7 +53,7 @@ final class CounterTest extends TestCase
         $t->change('check-in', ['condition' => Technician::condition(['spots'])]);
         $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $stale, 'condition' => Technician::condition(['flicker'])], 409)
             ->assertJsonPath('code', 'stale-version')->assertJsonPath('version', $t->version);
-        self::assertSame(['spots'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
+        self::assertSame(['cracked-glass', 'spots'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
         $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $stale, 'condition' => Technician::condition(['spots'])], 200)->assertJsonPath('version', $t->version);
     }
 

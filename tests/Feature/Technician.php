@@ -99,6 +99,12 @@ final class Technician
         return ['id' => Str::uuid()->toString(), 'type' => $type, 'at' => $this->clock += 1000, 'data' => $data];
     }
 
+    /** Takes up a job that somebody else has left. */
+    public function goesOn(): void
+    {
+        $this->version = Job::query()->findOrFail($this->job)->version;
+    }
+
     /** Time goes by, s. */
     public function pass(int $seconds): void
     {

@@ -52,14 +52,14 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     await add(
         page,
         'parts',
-        { Id: 'display', Name: 'Display', 'Width, mm': '70', 'Height, mm': '148', Tool: 'hand', Functions: 'image, brightness, touch' },
-        { Kind: 'display-assembly' },
+        { Id: 'display', Name: 'Display', 'Width, mm': '70', 'Height, mm': '148', Functions: 'image, brightness, touch' },
+        { Kind: 'display-assembly', Tool: 'hand' },
     );
     await add(
         page,
         'parts',
-        { Id: 'battery', Name: 'Battery', 'x, mm': '24', 'Width, mm': '34', 'Height, mm': '90', Tool: 'hand', Functions: 'charging' },
-        { Kind: 'battery' },
+        { Id: 'battery', Name: 'Battery', 'x, mm': '24', 'Width, mm': '34', 'Height, mm': '90', Functions: 'charging' },
+        { Kind: 'battery', Tool: 'hand' },
     );
     await add(
         page,
@@ -70,8 +70,8 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     await add(
         page,
         'parts',
-        { Id: 'sim-tray', Name: 'SIM tray', 'x, mm': '70', 'y, mm': '50', 'Width, mm': '2', 'Height, mm': '14', Tool: 'tray pin' },
-        { Kind: 'sim-tray' },
+        { Id: 'sim-tray', Name: 'SIM tray', 'x, mm': '70', 'y, mm': '50', 'Width, mm': '2', 'Height, mm': '14' },
+        { Kind: 'sim-tray', Tool: 'tray pin' },
     );
     await add(
         page,

@@ -10,6 +10,7 @@ use App\Http\Requests\MakePlanRequest;
 use App\Http\Resources\JobResource;
 use App\Models\Job;
 use App\Support\Runs;
+use Facelift\Document\Unreadable;
 use Facelift\Plan\PlanDocument;
 use Illuminate\Http\JsonResponse;
 
@@ -21,7 +22,11 @@ final readonly class PlanController
             throw Conflict::notReachable('No plan has been made yet. Set the source and plan.');
         }
 
-        return JsonResponse::fromJsonString((new PlanDocument())->json($runs->read($job)));
+        try {
+            return JsonResponse::fromJsonString((new PlanDocument())->json($runs->read($job)));
+        } catch (Unreadable $e) {
+            throw Conflict::notReachable('The plan that is kept cannot be read: ' . $e->getMessage() . '. Set the source and plan anew.');
+        }
     }
 
     public function update(MakePlanRequest $request, Job $job, MakePlan $make): JobResource

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
+use App\Support\Unread;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -18,13 +19,15 @@ final class JobResource extends JsonResource
     {
         $job = $this->resource;
         $user = $request->user();
+        $unread = app(Unread::class)->of($job);
 
         return JobHead::of($job) + [
             'version' => $job->version,
             'modelCode' => $job->model_code,
             'colour' => $job->colour,
             'imei' => $job->imei,
-            'condition' => $job->condition,
+            // What cannot be read is written down anew, from nothing.
+            'condition' => in_array('condition', array_column($unread, 'document'), true) ? null : $job->condition,
             'kind' => $job->kind?->value,
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
@@ -37,6 +40,7 @@ final class JobResource extends JsonResource
             'accepted' => $job->accepted_at === null ? null : QuoteResource::accepted($job, $user instanceof User && $user->role !== Role::FrontDesk),
             'closedReason' => $job->closed_reason,
             'works' => $job->plan_works,
+            'unread' => $unread,
             'mayWork' => $user instanceof User && $user->role !== Role::FrontDesk,
         ];
     }

@@ -14,6 +14,7 @@ import type { JobContext } from './jobContext';
 import { Note } from './Note';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
+import { anewAt, UnreadJob } from './UnreadJob';
 
 export function JobFrame() {
     const id = useParams()['job'] ?? '';
@@ -30,10 +31,13 @@ export function JobFrame() {
             </Box>
         );
     }
+    const here = pathname.split('/')[3];
+    if (job.data && job.data.unread.length > 0 && here !== anewAt(job.data)) {
+        return <UnreadJob job={job.data} />;
+    }
     if (!job.data || !phone.data) {
         return null;
     }
-    const here = pathname.split('/')[3];
     if (here === undefined || here === '') {
         return <Navigate to={`/jobs/${id}/${firstOpen(job.data)}`} replace />;
     }

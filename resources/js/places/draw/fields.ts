@@ -1,3 +1,4 @@
+import type { PhoneFile } from '../../api/client';
 import type { Group, Sheet } from './elements';
 
 export interface Field {
@@ -21,6 +22,18 @@ const named = [text('id', 'Id'), text('name', 'Name')];
 const placed = [number('x', 'x, mm'), number('y', 'y, mm')];
 const sized = [...placed, number('width', 'Width, mm'), number('height', 'Height, mm')];
 const after: Field = { key: 'after', label: 'Off before it (ids; a|b: one of them)', kind: 'clauses', optional: true, wide: true };
+
+/** What a part is lifted or held with. */
+const HAND_TOOLS = [
+    'hand',
+    'tweezers',
+    'spudger',
+    'plastic card',
+    'plastic scraper',
+    'pull tab',
+    'suction cup',
+    'tray pin',
+] as const satisfies readonly PhoneFile['parts'][number]['tool'][];
 
 export const PART_KINDS = [
     'display-assembly',
@@ -61,7 +74,7 @@ export const FIELDS: Record<Group, Field[]> = {
         choice('kind', 'Kind', PART_KINDS),
         choice('carriedBy', 'Sits in', [], { from: 'parts', optional: true }),
         choice('face', 'Face', FACES),
-        text('tool', 'Tool'),
+        choice('tool', 'Tool', HAND_TOOLS),
         ...sized,
         number('seconds', 'Seconds of hands'),
         choice('pairing', 'Paired', ['none', 'biometric', 'calibrated'], { optional: true }),
