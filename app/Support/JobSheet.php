@@ -56,10 +56,10 @@ final readonly class JobSheet
         $phone = $this->phones->phone($job->phone);
 
         return array_values(PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(function (PlanChange $c) use ($phone): string {
-            $because = array_map(fn(array $r): string => $this->words->say('reason.' . $r['code'], $r['figures']), $c->because);
+            $because = array_map(fn(array $r): string => Words::sentence($this->words->say('reason.' . $r['code'], $r['figures'])), $c->because);
             $price = $c->gross === null ? '' : sprintf(' Agreed: %s more.', $c->gross);
 
-            return sprintf('%s: %s. %s.%s', $this->words->say('trouble.' . $c->trouble), $phone->nameOf($c->subject), implode('. ', $because), $price);
+            return sprintf('%s: %s. %s%s', $this->words->say('trouble.' . $c->trouble), $phone->nameOf($c->subject), implode(' ', $because), $price);
         })->all());
     }
 

@@ -28,6 +28,12 @@ final readonly class Words
     public function say(string $key, array $figures = []): string
     {
         $text = $this->texts[$key] ?? $key;
+        // A message that counts is worded for one and for many, as ICU writes it.
+        if (str_contains($text, ', plural,')) {
+            $counted = \MessageFormatter::formatMessage('en', $text, $figures);
+
+            return $counted === false ? $text : $counted;
+        }
         foreach ($figures as $name => $value) {
             $text = str_replace('{' . $name . '}', (string) $value, $text);
         }
@@ -62,6 +68,12 @@ final readonly class Words
         }
 
         return $this->say($key, $figures);
+    }
+
+    /** As a sentence: with a full stop, unless it ends with a mark of its own. */
+    public static function sentence(string $text): string
+    {
+        return preg_match('/[.?!…]$/u', $text) === 1 ? $text : $text . '.';
     }
 
     /** Lower case inside a sentence, but not a name like OLED or SIM. */

@@ -5,9 +5,13 @@ PORT=${FACELIFT_PORT:-8480}
 mkdir -p "$VAR/log"
 VAR=$(cd "$VAR" && pwd -P)
 
+# A lane of the test run says itself where its sockets are.
+if [ -n "${FACELIFT_RUN:-}" ]; then
+    RUN="$FACELIFT_RUN"
+    DATA="${FACELIFT_DATA:-$VAR}"
 # A socket's path holds about a hundred bytes, and MariaDB's installer takes no blanks in a path:
 # from such a folder the sockets live elsewhere, and DATA is a plain name for VAR.
-if [ ${#VAR} -gt 80 ] || [[ "$VAR" =~ [^A-Za-z0-9/._-] ]]; then
+elif [ ${#VAR} -gt 80 ] || [[ "$VAR" =~ [^A-Za-z0-9/._-] ]]; then
     RUN="${TMPDIR:-/tmp}/facelift-$(id -u)-$(printf '%s' "$VAR" | cksum | cut -d' ' -f1)"
     mkdir -p -m 700 "$RUN"
     [ -O "$RUN" ] || { printf 'facelift: %s belongs to somebody else\n' "$RUN" >&2; exit 1; }
@@ -26,11 +30,12 @@ die() { printf 'facelift: %s\n' "$*" >&2; exit 1; }
 quiet() {
     local log="$VAR/log/$1.log" what=$2 began=$SECONDS
     shift 2
-    printf '  %s …' "$what"
+    # Progress is not what was asked for: standard output stays free for that.
+    printf '  %s …' "$what" >&2
     if "$@" >"$log" 2>&1; then
-        printf '\r  %s: done in %d s\n' "$what" "$((SECONDS - began))"
+        printf '\r  %s: done in %d s\n' "$what" "$((SECONDS - began))" >&2
     else
-        printf '\r  %s: failed\n' "$what"
+        printf '\r  %s: failed\n' "$what" >&2
         tail -n 40 "$log" >&2
         die "$what failed; the whole log is in $log"
     fi

@@ -5,7 +5,7 @@ alive() { # alive NAME: true if the process in RUN/NAME.pid runs and is ours
     pid=$(cat "$RUN/$1.pid" 2>/dev/null) || return 1
     [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] || return 1
     line=$(tr '\0' ' ' <"/proc/$pid/cmdline")
-    [[ "$line" == *"$RUN"* || "$line" == *"$VAR"* ]]
+    [[ "$line" == *"$RUN"* || "$line" == *"$VAR"* || "$line" == *"$DATA"* ]]
 }
 
 stop_one() { # stop_one NAME SIGNAL
@@ -24,13 +24,17 @@ stop_one() { # stop_one NAME SIGNAL
     rm -f "$RUN/$1.pid"
 }
 
-stop_all() {
+stop_beside_database() {
     stop_one nginx QUIT
     stop_one php-fpm QUIT
     stop_one supplier TERM
     stop_one insurer TERM
     stop_one intake TERM
     stop_one thermometer TERM
+}
+
+stop_all() {
+    stop_beside_database
     stop_one mariadb TERM
 }
 

@@ -50,6 +50,16 @@ final class WordsTest extends TestCase
         self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => $words->say($key) === $key && $words->say(str_replace('reason.', 'note.', $key)) === str_replace('reason.', 'note.', $key))));
     }
 
+    /** The same examples as the page's: one wording, two readers of it. */
+    public function testOneAndManyAreWordedAlike(): void
+    {
+        $words = Words::fromFile(dirname(__DIR__, 2) . '/resources/words/en.json');
+        $fewer = array_map(static fn(int $n): string => $words->say('reason.way-fewer-removals', ['count' => $n]), [0, 1, 2]);
+        self::assertSame(['0 removals fewer', '1 removal fewer', '2 removals fewer'], $fewer);
+        self::assertSame('1 strip, 0.4 m in all. Never tape on tape.', $words->say('note.strips', ['count' => 1, 'metres' => 0.4]));
+        self::assertSame(['Set it higher.', 'Is it worth it?', 'Wait.'], array_map(Words::sentence(...), ['Set it higher', 'Is it worth it?', 'Wait.']));
+    }
+
     /** @return list<string> */
     private static function codesInSource(string $pattern): array
     {

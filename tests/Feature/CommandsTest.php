@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Process;
 use Tests\Schemas;
 use Tests\TestCase;
 
@@ -40,5 +41,14 @@ final class CommandsTest extends TestCase
         unlink($bad);
         self::assertStringContainsString("$bad: family: must be one of front-opening", $output);
         self::assertStringContainsString('/no/such/file: $: cannot be read', $output);
+    }
+
+    public function testProgressIsNotOnStandardOutput(): void
+    {
+        $ran = Process::path(base_path())
+            ->env(['ROOT' => base_path(), 'FACELIFT_VAR' => sys_get_temp_dir() . '/facelift-progress', 'FACELIFT_RUN' => ''])
+            ->run(['bash', '-c', '. bin/lib/common.sh; quiet progress fetching true; echo "{}"']);
+        self::assertSame("{}\n", $ran->output());
+        self::assertStringContainsString('fetching: done', $ran->errorOutput());
     }
 }

@@ -26,7 +26,7 @@ final readonly class PhoneForms
     private static function part(mixed $part): mixed
     {
         $tool = \is_array($part) ? $part['tool'] ?? null : null;
-        if (\is_array($part) && \is_string($tool) && Tool::tryFrom($tool) === null) {
+        if (\is_array($part) && \is_string($tool) && !\in_array(Tool::tryFrom($tool), Tool::LIFTING, true)) {
             $part['tool'] = ElementReader::BARE_HANDS;
         }
 

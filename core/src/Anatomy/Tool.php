@@ -49,6 +49,9 @@ enum Tool: string
     case PanelProgrammer = 'panel programmer';
     case Microscope = 'microscope';
 
+    /** What a part is lifted or held with; the rest is for bonds, screws and the bench. */
+    public const LIFTING = [self::PlasticCard, self::PlasticScraper, self::PullTab, self::Spudger, self::SuctionCup, self::TrayPin, self::Tweezers];
+
     public static function driver(Driver $driver): self
     {
         return self::from($driver->value);

@@ -19,7 +19,7 @@ import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
-import { moment, say, sayReason } from '../words/words';
+import { moment, say, sayReason, sentence } from '../words/words';
 import { stepTitle } from './stepWords';
 import { useRun } from './useRun';
 
@@ -82,7 +82,7 @@ export function HandOver() {
                     </Typography>
                     <Box component="ul" sx={{ m: 0, pl: 3 }}>
                         {view.plan.customer.map((r) => (
-                            <li key={r.code + JSON.stringify(r.figures)}>{sayReason(r)}.</li>
+                            <li key={r.code + JSON.stringify(r.figures)}>{sentence(sayReason(r))}</li>
                         ))}
                         <li>{say('caution.waste')}</li>
                         <li>Keep it dry and unloaded until the adhesive has set.</li>

@@ -129,7 +129,7 @@ function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
             {heat.panelHurt && <b style={{ color: slate.stop }}>The panel has been hotter than it bears: look at it before it is used again. </b>}
             {fit !== null &&
                 fit.used > 0 &&
-                `Corrected by ${fit.used} ${fit.used === 1 ? 'reading' : 'readings'}: contact ${fit.coefficient.toFixed(0)} (${fit.low.toFixed(0)}–${fit.high.toFixed(0)}) W/m²K. `}
+                `${say('ui.corrected-by', { count: fit.used, contact: fit.coefficient.toFixed(0), low: fit.low.toFixed(0), high: fit.high.toFixed(0) })} `}
             {fit?.contradicted && <b style={{ color: slate.stop }}>{`${say('ui.readings-contradict')} `}</b>}
             {fit?.implausible && (
                 <b style={{ color: slate.stop }}>

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Condition, Schemas } from '../api/client';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
-import { say, sayReason } from '../words/words';
+import { say, sayReason, sentence } from '../words/words';
 
 type Finding = Schemas['Finding'];
 type Check = Condition['checks'][number];
@@ -34,7 +34,7 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
             </Typography>
             {finding.contradictions.map((c) => (
                 <Note key={c.code + JSON.stringify(c.figures)} tone="stop">
-                    This does not go together: {sayReason(c)}. Look again.
+                    This does not go together: {sentence(sayReason(c))} Look again.
                 </Note>
             ))}
             {suspects.length > 0 && (

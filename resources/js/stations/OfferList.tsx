@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { Schemas } from '../api/client';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
-import { ago, amount } from '../words/words';
+import { ago, amount, say } from '../words/words';
 
 type Answer = Schemas['SupplierAnswer'];
 export type Offer = Answer['offers'][number];
@@ -64,9 +64,7 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
                     <Box>{o.name}</Box>
                     <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{amount(o.price, answer.currency)}</Box>
                     <Box>{o.stock === 0 ? 'none in stock' : `${o.stock} in stock`}</Box>
-                    <Box>
-                        {o.leadDays} {o.leadDays === 1 ? 'day' : 'days'} to come
-                    </Box>
+                    <Box>{say('ui.days-to-come', { count: o.leadDays })}</Box>
                     {order && (
                         <Button variant="outlined" aria-label={`Order ${o.sku}`} onClick={() => order(o)}>
                             Order

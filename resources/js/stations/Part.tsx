@@ -11,7 +11,7 @@ import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
-import { say, sayReason } from '../words/words';
+import { say, sayReason, sentence } from '../words/words';
 import { Offers } from './Offers';
 import { PartFailed } from './PartFailed';
 
@@ -106,7 +106,7 @@ function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean
                                 {MARK[c.verdict]}{' '}
                             </Box>
                             <b>{say(`criterion.${c.name}`)}:</b> {sayReason(c.because)}
-                            {c.customer && <Box sx={{ pl: 2.5, color: 'text.secondary' }}>Customer hears: “{sayReason(c.customer)}.”</Box>}
+                            {c.customer && <Box sx={{ pl: 2.5, color: 'text.secondary' }}>Customer hears: “{sentence(sayReason(c.customer))}”</Box>}
                         </Box>
                     ))}
                 </Box>

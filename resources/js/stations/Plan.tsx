@@ -20,7 +20,7 @@ import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
-import { clock, minutes, say, sayReason } from '../words/words';
+import { clock, minutes, say, sayReason, sentence, sentences } from '../words/words';
 import { AsItWent } from './AsItWent';
 import { PlanLists } from './PlanLists';
 import { Figure } from './Scope';
@@ -69,7 +69,7 @@ export function PlanStation() {
                     )}
                     {p?.warnings.map((w) => (
                         <Note key={w.code} tone={w.severity}>
-                            {sayReason(w)}.
+                            {sentence(sayReason(w))}
                         </Note>
                     ))}
                 </Box>
@@ -189,7 +189,7 @@ function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
                                     <Box sx={{ fontFamily: mono, color: 'text.secondary' }}>{numbers.get(s.id)}</Box>
                                     <Box>
                                         {stepTitle(s)}
-                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{s.because.map((b) => sayReason(b)).join('. ')}</Box>
+                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{sentences(s.because)}</Box>
                                     </Box>
                                     <Box sx={{ color: 'text.secondary' }}>{s.tool ?? ''}</Box>
                                     <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{clock(s.wait > 0 ? s.wait : s.hands)}</Box>

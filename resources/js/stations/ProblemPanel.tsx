@@ -11,7 +11,7 @@ import type { Run } from '../bench/run';
 import { screwsOf } from '../bench/ledger';
 import { report } from '../bench/useOutbox';
 import { Troubles } from './Troubles';
-import { say, sayReason } from '../words/words';
+import { say, sayReason, sentence } from '../words/words';
 
 const PLACES = ['edge', 'back', 'battery-well'] as const;
 
@@ -121,7 +121,7 @@ function Holds({ job, ladder, place, close }: { job: string; ladder: Heated['lad
     return (
         <Box component="section" aria-label="The bond holds" sx={{ display: 'grid', gap: 0.75 }}>
             <Typography>
-                <b>The bond holds. Next: {say(`rung.${ladder.next}`)}.</b> {sayReason(ladder.because)}.
+                <b>The bond holds. Next: {say(`rung.${ladder.next}`)}.</b> {sentence(sayReason(ladder.because))}
             </Typography>
             <Button variant="outlined" color="inherit" onClick={tried} disabled={ladder.tried.includes(ladder.next)}>
                 Done: {say(`rung.${ladder.next}`)}

@@ -14,7 +14,7 @@ import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
-import { amount, minutes, moment, say, sayReason } from '../words/words';
+import { amount, minutes, moment, say, sayReason, sentence } from '../words/words';
 import { FurtherPrice } from './FurtherPrice';
 import { InsurerClaim } from './InsurerClaim';
 
@@ -181,7 +181,7 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
             <Box>
                 Ready <b>{way.promise ? moment(way.promise) : ''}</b> if accepted now · {minutes(way.handsOn)} of work
             </Box>
-            {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sayReason(m.worth)}.</Box>}
+            {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
             <Box component="ul" aria-label="Customer hears" sx={{ m: 0, pl: 2.5 }}>
                 {way.customer.map((c) => (
                     <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>

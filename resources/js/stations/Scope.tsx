@@ -11,7 +11,7 @@ import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
 import { mono } from '../theme/tokens';
-import { say, sayReason } from '../words/words';
+import { say, sayReason, sentence } from '../words/words';
 import { NextCheck } from './NextCheck';
 import { Ways } from './Ways';
 
@@ -126,7 +126,7 @@ function Layer({ layer }: { layer: Schemas['Finding']['layers'][number] }) {
 }
 
 function Contradiction({ reason }: { reason: Schemas['Reason'] }) {
-    return <Note tone="stop">This does not go together: {sayReason(reason)}. Look again at Check-in.</Note>;
+    return <Note tone="stop">This does not go together: {sentence(sayReason(reason))} Look again at Check-in.</Note>;
 }
 
 export function Figure({ name, value }: { name: string; value: string }) {

@@ -12,7 +12,7 @@ import { outbox, useOutbox } from '../bench/useOutbox';
 import { moveOf } from '../mat/marks';
 import { Note } from '../shell/Note';
 import { mono } from '../theme/tokens';
-import { say, sayReason } from '../words/words';
+import { say, sayReason, sentence } from '../words/words';
 import { GateList } from './GateList';
 import { PartOrder } from './PartOrder';
 import { ProblemPanel } from './ProblemPanel';
@@ -89,7 +89,7 @@ export function StepCard(p: Props) {
                 {question && <Question key={question.event.id} refused={question} />}
                 {mine.map((r) => (
                     <Note key={r.event.id} tone="stop" role="alert">
-                        <b>Not kept.</b> {sayReason(r.reason)}.{' '}
+                        <b>Not kept.</b> {sentence(sayReason(r.reason))}{' '}
                         <Button size="small" onClick={() => outbox.dismiss(r.event.id)}>
                             Understood
                         </Button>
@@ -238,7 +238,7 @@ function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayW
                     Why it stands here
                 </Box>
                 {step.because.map((b) => (
-                    <Typography key={b.code + JSON.stringify(b.figures)}>{sayReason(b)}.</Typography>
+                    <Typography key={b.code + JSON.stringify(b.figures)}>{sentence(sayReason(b))}</Typography>
                 ))}
             </Box>
         </>

@@ -11,7 +11,7 @@ import { serverNow } from '../bench/useNow';
 import { Note } from '../shell/Note';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
-import { say, sayReason } from '../words/words';
+import { say, sentences } from '../words/words';
 
 type Possible = Schemas['TroublePossible'];
 
@@ -55,7 +55,7 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
                 <b>
                     {say(`trouble.${chosen.trouble}`)}: {chosen.name}.
                 </b>{' '}
-                {chosen.because.map(sayReason).join('. ')}.
+                {sentences(chosen.because)}
             </Note>
             <Refusal error={report.error} job={job.id} />
             <Box sx={{ display: 'flex', gap: 1 }}>

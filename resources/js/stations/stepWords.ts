@@ -9,13 +9,8 @@ export const stepTitle = (step: Step): string => say(`step.${step.kind}`, figure
 /** The sentence under the title, and the further ones that the plan has for it. */
 export function stepText(step: Step): string[] {
     const f = figuresOf(step);
-    const first = say(textKey(step), {
-        ...f,
-        face: capital(String(f['face'] ?? '')),
-        align: capital(String(f['align'] ?? '')),
-        ...(step.kind === 'cut-pass' ? { tool: capital(step.tool ?? 'blade') } : {}),
-    });
-    return [first, ...step.notes.map((n) => say(`note.${n.code}`, wordedFigures(n.figures)))];
+    const first = say(textKey(step), step.kind === 'cut-pass' ? { ...f, tool: step.tool ?? 'blade' } : f);
+    return [capital(first), ...step.notes.map((n) => say(`note.${n.code}`, wordedFigures(n.figures)))];
 }
 
 const OWN_WORDS: ReadonlySet<string> = new Set(['pull-tab', 'silicone', 'strong-glue']);

@@ -1,3 +1,4 @@
+import { IntlMessageFormat } from 'intl-messageformat';
 import texts from '../../words/en.json';
 import coded from '../../words/figures.json';
 
@@ -11,8 +12,24 @@ export interface Reason {
 
 /** The text for a key with its figures put in; the key itself if there is no wording for it. */
 export function say(key: string, figures: Figures = {}): string {
-    return (table[key] ?? key).replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
+    const text = table[key] ?? key;
+    return COUNTS.test(text) ? String(counting(text).format(figures)) : text.replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
 }
+
+/** A message that counts is worded for one and for many, as ICU writes it: `{count, plural, one {# screw} other {# screws}}`. */
+const COUNTS = /\{\w+, plural,/;
+const read = new Map<string, IntlMessageFormat>();
+
+function counting(text: string): IntlMessageFormat {
+    const known = read.get(text) ?? new IntlMessageFormat(text, 'en');
+    read.set(text, known);
+    return known;
+}
+
+/** As a sentence: with a full stop, unless it ends with a mark of its own. */
+export const sentence = (text: string): string => (/[.?!…]$/.test(text) ? text : `${text}.`);
+
+export const sentences = (reasons: readonly Reason[]): string => reasons.map((r) => sentence(sayReason(r))).join(' ');
 
 export function sayReason(reason: Reason): string {
     return say(`reason.${reason.code}`, wordedFigures(reason.figures));

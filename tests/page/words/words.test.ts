@@ -1,9 +1,32 @@
 import { describe, expect, it } from 'vitest';
-import { ago, amount, clock, day, minutes, moment, say, sayReason, wordedFigures } from '../../../resources/js/words/words';
+import texts from '../../../resources/words/en.json';
+import { ago, amount, clock, day, minutes, moment, say, sayReason, sentence, sentences, wordedFigures } from '../../../resources/js/words/words';
 
 describe('words', () => {
     it('puts figures into a text', () => {
         expect(say('step.unscrew', { count: 3, driver: 'Y000', length: 1.3 })).toBe('Take out 3 × Y000, 1.3 mm');
+    });
+    it('counts one and many in the same words as the server', () => {
+        const fewer = (count: number) => say('reason.way-fewer-removals', { count });
+        expect([fewer(0), fewer(1), fewer(2)]).toEqual(['0 removals fewer', '1 removal fewer', '2 removals fewer']);
+        expect(say('note.strips', { count: 1, metres: 0.4 })).toBe('1 strip, 0.4 m in all. Never tape on tape.');
+    });
+    it('can be read in every text that counts, and leaves no brace', () => {
+        const counting = Object.entries(texts).filter(([, text]) => text.includes(', plural,'));
+        expect(counting.length).toBeGreaterThan(8);
+        for (const [key, text] of counting) {
+            const figures = Object.fromEntries([...text.matchAll(/\{(\w+)[,}]/g)].map((m): [string, number] => [String(m[1]), 1]));
+            expect(say(key, figures), key).not.toMatch(/[{}#]/);
+        }
+    });
+    it('ends a sentence once', () => {
+        expect([sentence('Set it higher'), sentence('Is it worth it?'), sentence('Wait.')]).toEqual(['Set it higher.', 'Is it worth it?', 'Wait.']);
+        expect(
+            sentences([
+                { code: 'way-more-screws', figures: { count: 1 } },
+                { code: 'nothing', figures: {} },
+            ]),
+        ).toBe('1 screw more. reason.nothing.');
     });
     it('leaves a key without wording visible', () => {
         expect(say('step.nothing-like-it')).toBe('step.nothing-like-it');

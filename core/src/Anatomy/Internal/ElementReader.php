@@ -176,7 +176,16 @@ final readonly class ElementReader
     /** `hand` is no tool. */
     private function tool(Node $n): ?Tool
     {
-        return $n->raw('tool') === self::BARE_HANDS ? null : $n->enum('tool', Tool::class);
+        if ($n->raw('tool') === self::BARE_HANDS) {
+            return null;
+        }
+        $tool = \is_string($n->raw('tool')) ? Tool::tryFrom($n->raw('tool')) : null;
+        if ($tool === null || !\in_array($tool, Tool::LIFTING, true)) {
+            $names = array_map(static fn(Tool $t): string => $t->value, Tool::LIFTING);
+            $n->fault('tool', 'must be one of ' . implode(', ', [self::BARE_HANDS, ...$names]));
+        }
+
+        return $tool;
     }
 
     /** @return array{string, Replacement} */

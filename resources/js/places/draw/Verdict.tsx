@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Note } from '../../shell/Note';
-import { minutes, say, sayReason } from '../../words/words';
+import { minutes, say, sayReason, sentence } from '../../words/words';
 import { selectedBy, type Selected } from './elements';
 
 type Check = Schemas['PhoneCheck'];
@@ -37,7 +37,7 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
             })}
             {check.hints.map((h) => (
                 <Note key={h.code + JSON.stringify(h.figures)} tone="care">
-                    {sayReason(h)}.
+                    {sentence(sayReason(h))}
                 </Note>
             ))}
             {plan && (

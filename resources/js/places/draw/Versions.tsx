@@ -6,7 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { queries } from '../../api/queries';
-import { ago, sayReason } from '../../words/words';
+import { ago, sayReason, sentence } from '../../words/words';
 
 /** Every version that was kept, with what changed in it. */
 export function Versions({ phone, close }: { phone: string; close: () => void }) {
@@ -24,7 +24,7 @@ export function Versions({ phone, close }: { phone: string; close: () => void })
                         {v.changes.length === 0 && <Typography color="textSecondary">The first that was kept.</Typography>}
                         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                             {v.changes.map((c, i) => (
-                                <li key={i}>{sayReason(c)}.</li>
+                                <li key={i}>{sentence(sayReason(c))}</li>
                             ))}
                         </Box>
                     </Box>

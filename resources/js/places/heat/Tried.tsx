@@ -7,7 +7,7 @@ import { queries } from '../../api/queries';
 import type { HeatSource } from '../../heat/source';
 import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../stations/Scope';
-import { clock, say, sayReason } from '../../words/words';
+import { clock, say, sentences } from '../../words/words';
 import { HeatCurves } from './HeatCurves';
 import { LayerCurves } from './LayerCurves';
 import { RegionChart } from './RegionChart';
@@ -46,7 +46,7 @@ export function Tried({ tried, wide, take, set }: Props) {
             </Box>
             <Typography>
                 <b>{a.best ? 'Gentlest that works: ' : 'Nothing works: '}</b>
-                {a.because.map((b) => sayReason(b)).join('. ')}.{' '}
+                {sentences(a.because)}{' '}
                 {a.best && (
                     <Button
                         size="small"

@@ -35,7 +35,7 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                     face={face}
                     drawn={here}
                     marks={marks}
-                    title={`${face} of the phone, ${here.length} ${here.length === 1 ? 'mark' : 'marks'} drawn`}
+                    title={say('ui.marks-drawn', { face, count: here.length })}
                     onDraw={{
                         start: (p) => change((c) => begun(c, kind, face, p)),
                         move: (p) => change((c) => drawn(c, p)),
@@ -95,6 +95,6 @@ function edgeWords(e: Schemas['Look']['edges'][number]): string {
             : e.moved
               ? `Suction cup ${Math.round(e.cup.x)} mm from the left, off the cracks`
               : `Whole glass for the suction cup, ${say(`side.${e.start}`)} edge`;
-    const crazed = e.crazed.length === 0 ? '' : ` Crazed: ${e.crazed.length} ${e.crazed.length === 1 ? 'stretch' : 'stretches'} of the edge, half pace.`;
+    const crazed = e.crazed.length === 0 ? '' : ` ${say('ui.crazed', { count: e.crazed.length })}`;
     return `${e.name}: ${cup}.${crazed}`;
 }
