@@ -66,10 +66,10 @@ test('a cracked glass: marks in words, suction cup, functions by key, photo, rec
     await page.getByRole('tab', { name: /Scope/ }).click();
     await page.getByLabel(/Phone is worth/).fill('100');
     await expect(page.getByRole('row', { name: /^Margin/ })).toBeHidden();
-    await page.getByRole('button', { name: 'Fit: Display assembly', exact: true }).click();
+    await page.getByRole('button', { name: 'Fit this: Display assembly', exact: true }).click();
     await page.getByRole('button', { name: 'Ask the supplier' }).click();
     await expect(page.getByText('Prices of just now')).toBeVisible();
-    await page.getByRole('button', { name: 'Take S-103' }).click();
+    await page.getByRole('button', { name: 'Take it: S-103' }).click();
     await expect(page.getByText(/Poor value: .* of what the phone is worth \(100.00\)/).first()).toBeVisible();
     await expect(page.getByText('The panel is hard OLED', { exact: false })).toBeVisible();
     await accessible(page);
@@ -103,8 +103,8 @@ test('a dark screen: one check after the other until the bench has to tell', asy
     await seen.getByRole('button', { name: /Blotches against the light/ }).click();
     await page.getByRole('button', { name: 'Write down the condition' }).click();
     await expect(page.getByText(/Chance that a new display mends it: \d+ %/)).toBeVisible();
-    await page.getByRole('button', { name: 'Fit: Display assembly', exact: true }).click();
-    await page.getByRole('button', { name: 'Take S-203' }).click();
+    await page.getByRole('button', { name: 'Fit this: Display assembly', exact: true }).click();
+    await page.getByRole('button', { name: 'Take it: S-203' }).click();
     await accept(page, 'Display assembly');
     await page.getByRole('button', { name: 'Make the plan' }).click();
     await expect(page.getByText('Does the new panel show that the old one is at fault?')).toBeVisible();
@@ -114,7 +114,7 @@ test('an insurer pays: authorised, nothing due at the counter', async ({ page })
     await signIn(page, 'desk');
     await page.getByRole('link', { name: /Leonor Szabo/ }).click();
     await page.getByRole('tab', { name: /^Quote/ }).click();
-    await page.getByRole('button', { name: 'Accept: Display assembly' }).click();
+    await page.getByRole('button', { name: 'Customer accepts: Display assembly' }).click();
     await expect(page.getByRole('alert')).toContainText('Ask the insurer first');
     await page.getByLabel('Policy number').fill('R 17');
     await page.getByRole('button', { name: /^Ask for/ }).click();
@@ -134,8 +134,8 @@ test('a comeback is linked to the old job and costs nothing under warranty', asy
     await expect(page.getByText(/This phone came back from T-0301/)).toBeVisible();
     await page.getByRole('region', { name: 'What is seen' }).getByRole('button', { name: 'Lines', exact: true }).click();
     await page.getByRole('button', { name: 'Write down the condition' }).click();
-    await page.getByRole('button', { name: 'Fit: Display assembly', exact: true }).click();
-    await page.getByRole('button', { name: 'Take S-207' }).click();
+    await page.getByRole('button', { name: 'Fit this: Display assembly', exact: true }).click();
+    await page.getByRole('button', { name: 'Take it: S-207' }).click();
     await page.getByLabel('Under warranty of T-0301: nothing to pay').check();
     await accept(page, 'Display assembly');
     await page.getByRole('tab', { name: /^Quote/ }).click();

@@ -20,7 +20,8 @@ for (const [n, wish] of jobs.entries()) {
     test(`${wish.phone}, ${wish.kind}: from check-in to hand-over`, async ({ page }) => {
         const faults: string[] = [];
         page.on('pageerror', (e) => faults.push(e.message));
-        page.on('console', (m) => m.type() === 'error' && !/status of (401|422)/.test(m.text()) && faults.push(m.text()));
+        // Asking to hand over too soon, and signing in, are refused on purpose; nothing else may leave a word in the console.
+        page.on('console', (m) => ['error', 'warning'].includes(m.type()) && !/status of (401|422)/.test(m.text()) && faults.push(m.text()));
         await signIn(page);
         await look(page);
         const job = await planned(page, wish, look);
@@ -104,9 +105,9 @@ test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) =
         'Cracked glass',
         /The other \d+ work/,
         'Write down the condition',
-        'Fit: Display assembly',
-        'Take S-103',
-        'Accept: Display assembly',
+        'Fit this: Display assembly',
+        'Take it: S-103',
+        'Customer accepts: Display assembly',
         'Make the plan',
     ] as const) {
         const button = page.getByRole('button', { name, ...(typeof name === 'string' ? { exact: true } : {}) }).first();

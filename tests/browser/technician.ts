@@ -52,7 +52,7 @@ export interface Wish {
 /** Accepts the option of a kind on the quote page, and waits for the plan station. */
 export async function accept(page: Page, kind: string): Promise<void> {
     await expect(page.getByRole('heading', { name: /^Quote for/ })).toBeVisible();
-    await page.getByRole('button', { name: `Accept: ${kind}`, exact: true }).click();
+    await page.getByRole('button', { name: `Customer accepts: ${kind}`, exact: true }).click();
     await expect(page.getByRole('button', { name: 'Make the plan' })).toBeVisible();
 }
 
@@ -77,12 +77,12 @@ export async function planned(page: Page, wish: Wish, look: (page: Page) => Prom
     await expect(page.getByRole('heading', { name: 'What is broken' })).toBeVisible();
     await expect(page.getByRole('heading', { name: wish.kind })).toBeVisible();
     await look(page);
-    await page.getByRole('button', { name: `Fit: ${wish.kind}`, exact: true }).click();
+    await page.getByRole('button', { name: `Fit this: ${wish.kind}`, exact: true }).click();
     await expect(page.getByRole('heading', { name: /Parts on the shelf/ })).toBeVisible();
-    await expect(page.getByRole('button', { name: `Take ${wish.label}` })).toBeVisible();
+    await expect(page.getByRole('button', { name: `Take it: ${wish.label}` })).toBeVisible();
     await look(page);
-    await page.getByRole('button', { name: `Take ${wish.label}` }).click();
-    await expect(page.getByRole('button', { name: `Accept: ${wish.kind}`, exact: true })).toBeVisible();
+    await page.getByRole('button', { name: `Take it: ${wish.label}` }).click();
+    await expect(page.getByRole('button', { name: `Customer accepts: ${wish.kind}`, exact: true })).toBeVisible();
     await look(page);
     await accept(page, wish.kind);
     await page.getByRole('button', { name: 'Make the plan' }).click();

@@ -41,16 +41,30 @@ export function JobFrame() {
     if (here === undefined || here === '') {
         return <Navigate to={`/jobs/${id}/${firstOpen(job.data)}`} replace />;
     }
+    const station = job.data.stations.find((s) => s.id === here);
     const context: JobContext = { job: job.data, phone: phone.data };
     return (
         <>
             <JobBar job={job.data} here={here} />
-            <Outlet context={context} />
+            {station?.reachable === false ? <NotYet job={job.data} why={station.why} /> : <Outlet context={context} />}
         </>
     );
 }
 
 export const firstOpen = (job: Pick<Job, 'stations'>): string => job.stations.find((s) => s.reachable && !s.done)?.id ?? 'hand-over';
+
+/** In place of a station that cannot be reached yet: nothing is asked of the server that it would refuse. */
+function NotYet({ job, why }: { job: Job; why: string | null }) {
+    const open = firstOpen(job);
+    return (
+        <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
+            <Note tone="plain">
+                {why ?? say('ui.not-reachable')}{' '}
+                {job.handedOverAt === null && <Link to={`/jobs/${job.id}/${open}`}>{say('ui.go-to', { station: say(`station.${open}`) })}</Link>}
+            </Note>
+        </Box>
+    );
+}
 
 function JobBar({ job, here }: { job: Job; here: string }) {
     const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');

@@ -9,6 +9,8 @@ export const router = createBrowserRouter([
         path: '/',
         Component: Shell,
         ErrorBoundary: WentWrong,
+        // Nothing is shown until the page's own script is there: it comes from this machine.
+        HydrateFallback: () => null,
         children: [
             { index: true, lazy: async () => ({ Component: (await import('../places/Today')).Today }) },
             { path: 'jobs', lazy: async () => ({ Component: (await import('../places/Jobs')).Jobs }) },

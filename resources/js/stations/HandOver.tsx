@@ -70,6 +70,18 @@ export function HandOver() {
                 )}
                 {left.length === 0 && !closed && <Note tone="done">All {steps} steps are done, every gate is tested or left out with a reason.</Note>}
                 {newFaults.length > 0 && <Note tone="stop">New since check-in: {newFaults.map((f) => say(`function.${f}`)).join(', ')}.</Note>}
+                {(proof.data?.early.length ?? 0) > 0 && (
+                    <Box component="section" aria-label={say('ui.ended-early')}>
+                        <Typography component="h2" variant="h2">
+                            {say('ui.ended-early')}
+                        </Typography>
+                        <Box component="ul" sx={{ m: 0, pl: 3 }}>
+                            {proof.data?.early.map((e) => (
+                                <li key={e.step}>{e.text}</li>
+                            ))}
+                        </Box>
+                    </Box>
+                )}
                 {!closed && unpriced.length > 0 && (
                     <Note tone="care">
                         The price changed at the bench ({unpriced.map((t) => t.name).join(', ')}). Agree on it at{' '}

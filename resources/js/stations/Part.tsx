@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
 import { Note } from '../shell/Note';
+import { Ticked } from '../shell/Ticked';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
@@ -121,10 +122,10 @@ function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean
                     variant={row.verdict === 'fits' ? 'contained' : 'outlined'}
                     disabled={busy || taken}
                     onClick={choose}
-                    aria-label={`Take ${item.label}`}
+                    aria-label={`${chosen ? 'Chosen' : taken ? `for ${item.taken}` : 'Take it'}: ${item.label}`}
                     sx={{ minHeight: 56 }}
                 >
-                    {chosen ? 'Chosen ●' : taken ? `for ${item.taken}` : 'Take it'}
+                    {chosen ? <Ticked text="Chosen" /> : taken ? `for ${item.taken}` : 'Take it'}
                 </Button>
             )}
         </Box>

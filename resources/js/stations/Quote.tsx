@@ -10,6 +10,7 @@ import { useNavigate } from 'react-router';
 import { api, take, type Job, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
 import { Note } from '../shell/Note';
+import { Ticked } from '../shell/Ticked';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from '../shell/useChange';
 import { useJob } from '../shell/jobContext';
@@ -193,9 +194,9 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                 disabled={busy || accepted}
                 onClick={accept}
                 sx={{ minHeight: 64, fontSize: '1.125rem', mt: 1 }}
-                aria-label={`Accept: ${say(`kind.${way.kind}`)}`}
+                aria-label={`${accepted ? 'Accepted' : 'Customer accepts'}: ${say(`kind.${way.kind}`)}`}
             >
-                {accepted ? 'Accepted ●' : 'Customer accepts'}
+                {accepted ? <Ticked text="Accepted" /> : 'Customer accepts'}
             </Button>
         </Box>
     );

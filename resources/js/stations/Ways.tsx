@@ -9,6 +9,7 @@ import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { mono } from '../theme/tokens';
 import { amount, minutes, say, sayReason } from '../words/words';
+import { Ticked } from '../shell/Ticked';
 
 type Way = Schemas['Way'];
 
@@ -64,9 +65,9 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                                 disabled={busy || !w.works}
                                 onClick={() => choose(w.kind)}
                                 sx={{ minHeight: 48, mt: 0.5 }}
-                                aria-label={chosen === w.kind ? `Chosen: ${say(`kind.${w.kind}`)}` : `Fit: ${say(`kind.${w.kind}`)}`}
+                                aria-label={`${chosen === w.kind ? 'Chosen' : 'Fit this'}: ${say(`kind.${w.kind}`)}`}
                             >
-                                {chosen === w.kind ? 'Chosen ●' : 'Fit this'}
+                                {chosen === w.kind ? <Ticked text="Chosen" /> : 'Fit this'}
                             </Button>
                         </TableCell>
                     ))}
