@@ -164,6 +164,7 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     expect(other.status()).toBe(200);
     await page.getByRole('navigation', { name: 'Contents' }).getByRole('button', { name: 'Ledge' }).click();
     await fill(page, { 'Top, mm': '2.6' });
+    await expect(page.getByText('Version 1 is kept.')).toBeHidden();
     await page.getByRole('button', { name: 'Keep as version 2' }).click();
     await expect(figures(page).getByRole('alert')).toContainText('Somebody else has kept version 2');
     await page.getByRole('button', { name: 'What changed' }).click();

@@ -18,6 +18,8 @@ export class Refused extends Error {
         message: string,
         readonly errors: Record<string, string[]> = {},
         readonly code: string | null = null,
+        /** The version that is kept now, where somebody else was quicker. */
+        readonly version: number | null = null,
     ) {
         super(message);
     }
@@ -53,6 +55,11 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<NonNullable<T>>
     if (response.ok && data !== undefined && data !== null) {
         return data;
     }
-    const body = (typeof error === 'object' && error !== null ? error : {}) as { message?: string; errors?: Record<string, string[]>; code?: string };
-    throw new Refused(response.status, body.message ?? `The server answered ${response.status}.`, body.errors ?? {}, body.code ?? null);
+    const body = (typeof error === 'object' && error !== null ? error : {}) as {
+        message?: string;
+        errors?: Record<string, string[]>;
+        code?: string;
+        version?: number;
+    };
+    throw new Refused(response.status, body.message ?? `The server answered ${response.status}.`, body.errors ?? {}, body.code ?? null, body.version ?? null);
 }

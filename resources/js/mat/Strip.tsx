@@ -28,6 +28,23 @@ export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
     return { t, bond: mix('bond'), panel: mix('panel'), battery: mix('battery'), outer: mix('outer') };
 }
 
+/** Which of these labels, from left to right, stand clear of the one before; the others would run into it. */
+export function clear(places: readonly number[], width: number): boolean[] {
+    let end = -Infinity;
+    return places.map((place) => {
+        const stands = place >= end;
+        end = stands ? place + width : end;
+        return stands;
+    });
+}
+
+/** Where a figure stands beside its curve: the hotter one above, so that the two never cross. */
+const ABOVE = -8;
+const BELOW = 18;
+
+/** The room that `on 12:34` takes, with a gap. */
+const ON_WIDTH = 62;
+
 /** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
 interface Props {
     opening: StripOpening;
@@ -44,6 +61,11 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
     const x = (t: number): number => PLOT.left + ((PLOT.right - PLOT.left) * t) / end;
     const y = (c: number): number => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 20)) / (top - 20);
     const now = at ?? 0;
+    const heatings = opening.phases.filter((p) => p.kind === 'heat');
+    const labelled = clear(
+        heatings.map((p) => x(p.from)),
+        ON_WIDTH,
+    );
     // A thermometer that is followed reads every few seconds: only its last figure is written out.
     const many = readings.length > 4;
     const here = sampleAt(opening.samples, now);
@@ -81,16 +103,18 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             <text x={PLOT.left + 6} y={y(opening.window.high) + 15} fontSize="13" fill="#A9DDBF">
                 bond parts here
             </text>
-            {opening.phases
-                .filter((p) => p.kind === 'heat')
-                .map((p, i) => (
-                    <g key={i}>
-                        <rect x={x(p.from)} y={PLOT.bottom} width={Math.max(2, x(p.to) - x(p.from))} height="6" fill={slate.now} opacity="0.75" />
+            {heatings.map((p, i) => (
+                <g key={i}>
+                    <rect x={x(p.from)} y={PLOT.bottom} width={Math.max(2, x(p.to) - x(p.from))} height="6" fill={slate.now} opacity="0.75">
+                        <title>on {clock(p.to - p.from)}</title>
+                    </rect>
+                    {labelled[i] && (
                         <text x={x(p.from)} y={PLOT.bottom + 22} fontSize="12.5" fill={slate.quiet}>
                             on {clock(p.to - p.from)}
                         </text>
-                    </g>
-                ))}
+                    )}
+                </g>
+            ))}
             <line
                 x1={PLOT.left}
                 x2={PLOT.right}
@@ -117,7 +141,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                     <line x1={x(now)} x2={x(now)} y1={PLOT.top - 6} y2={PLOT.bottom + 8} stroke={slate.line} strokeWidth="1.6" />
                     <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
-                        y={y(here.bond) - 8}
+                        y={y(here.bond) + (here.bond >= here.battery ? ABOVE : BELOW)}
                         fontSize="14"
                         fontWeight="700"
                         fill={slate.now}
@@ -126,7 +150,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                     </Haloed>
                     <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
-                        y={y(here.battery) + 18}
+                        y={y(here.battery) + (here.bond >= here.battery ? BELOW : ABOVE)}
                         fontSize="14"
                         fontWeight="700"
                         fill={slate.cold}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sampleAt } from '../../../resources/js/mat/Strip';
+import { clear, sampleAt } from '../../../resources/js/mat/Strip';
 
 const samples = [
     { t: 0, bond: 20, panel: 20, battery: 20, outer: 20 },
@@ -7,6 +7,10 @@ const samples = [
 ];
 
 describe('temperature strip', () => {
+    it('writes out only labels that stand clear of each other', () => {
+        expect(clear([62, 200, 210, 250, 262], 62)).toEqual([true, true, false, false, true]);
+        expect(clear([], 62)).toEqual([]);
+    });
     it('reads straight between samples', () => {
         expect(sampleAt(samples, 5)).toEqual({ t: 5, bond: 30, panel: 25, battery: 22.5, outer: 40 });
     });

@@ -41,7 +41,7 @@ interface Props {
 
 /** List, drawing, figures and verdict of a phone file side by side. */
 export function DrawingTable({ start, version, kept, fixedId }: Props) {
-    const { state, act, check, keep } = useDrawing(start, version, kept);
+    const { state, act, check, keep, keeping, refused, isKept } = useDrawing(start, kept);
     const file = state.now;
     const [selected, setSelected] = useState<Selected>({ sheet: 'identity' });
     const [face, setFace] = useState<Face>('front');
@@ -90,7 +90,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
         set(withElements(file, group, [...elementsOf(file, group), element]));
         setSelected({ group, index: elementsOf(file, group).length });
     };
-    const stale = keep.error instanceof Refused && keep.error.code === 'stale-version';
+    const stale = refused instanceof Refused && refused.code === 'stale-version';
     const faulty = (check?.faults.length ?? 1) > 0;
     return (
         <Box
@@ -116,7 +116,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                     <Button size="small" disabled={state.future.length === 0} onClick={() => act({ type: 'redo' })}>
                         Redo
                     </Button>
-                    <Button variant="contained" disabled={faulty || keep.isPending} onClick={() => keep.mutate(version)} sx={{ ml: 'auto' }}>
+                    <Button variant="contained" disabled={faulty || keeping} onClick={() => keep(version)} sx={{ ml: 'auto' }}>
                         Keep as version {version + 1}
                     </Button>
                 </Box>
@@ -134,18 +134,18 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 aria-label="Figures"
                 sx={{ p: 2, overflow: 'auto', bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider' }}
             >
-                <Refusal error={keep.error} />
+                <Refusal error={refused} />
                 {stale && (
                     <Box sx={{ display: 'flex', gap: 1, my: 1 }}>
                         <Button size="small" variant="outlined" onClick={() => setVersions(true)}>
                             What changed
                         </Button>
-                        <Button size="small" onClick={() => keep.mutate(theirs(keep.error))}>
+                        <Button size="small" onClick={() => keep(refused.version ?? version)}>
                             Keep mine on top
                         </Button>
                     </Box>
                 )}
-                {keep.isSuccess && state.now === file && <Note tone="plain">Version {version} is kept. New jobs take it; jobs that are open keep theirs.</Note>}
+                {isKept && <Note tone="plain">Version {version} is kept. New jobs take it; jobs that are open keep theirs.</Note>}
                 <Figures file={file} selected={selected} set={set} select={setSelected} faults={check?.faults ?? []} fixedId={fixedId} />
                 <FilesInOut file={file} open={(f) => act({ type: 'set', file: f })} versions={() => setVersions(true)} />
             </Box>
@@ -160,9 +160,6 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
         </Box>
     );
 }
-
-/** The version that somebody else has kept, as the refusal says it. */
-const theirs = (error: Error | null): number => Number(/version (\d+)/.exec(error?.message ?? '')?.[1] ?? 0);
 
 interface ContentsProps {
     file: PhoneFile;

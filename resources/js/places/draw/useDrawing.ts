@@ -5,7 +5,7 @@ import { useSettled } from '../../shell/useSettled';
 import { history, opened } from './history';
 
 /** A phone file in hand: every step undone and redone, checked and planned as it is drawn, kept as the next version. */
-export function useDrawing(file: PhoneFile, version: number, kept: (version: number) => void) {
+export function useDrawing(file: PhoneFile, kept: (version: number) => void) {
     const client = useQueryClient();
     const [state, act] = useReducer(history, file, opened);
     const settled = useSettled(state.now, 150);
@@ -17,11 +17,11 @@ export function useDrawing(file: PhoneFile, version: number, kept: (version: num
         gcTime: 10_000,
     });
     const keep = useMutation({
-        mutationFn: (over: number) =>
+        mutationFn: ({ over, file: drawn }: { over: number; file: PhoneFile }) =>
             take(
                 api.PUT('/api/phone-files/{phone}', {
-                    params: { path: { phone: state.now.identity.id } },
-                    body: { document: state.now as unknown as Record<string, never>, version: over },
+                    params: { path: { phone: drawn.identity.id } },
+                    body: { document: drawn as unknown as Record<string, never>, version: over },
                 }),
             ),
         onSuccess: async (answer) => {
@@ -30,5 +30,14 @@ export function useDrawing(file: PhoneFile, version: number, kept: (version: num
             await client.invalidateQueries({ queryKey: ['phone-versions'] });
         },
     });
-    return { state, act, check: check.data ?? null, keep, version };
+    return {
+        state,
+        act,
+        check: check.data ?? null,
+        keep: (over: number) => keep.mutate({ over, file: state.now }),
+        keeping: keep.isPending,
+        refused: keep.error,
+        /** True until the next edit: what is kept is what is drawn. */
+        isKept: keep.isSuccess && keep.variables.file === state.now,
+    };
 }
