@@ -28,9 +28,14 @@ final class BenchEvent extends Model
 
     protected $guarded = [];
 
-    public function toEvent(): Event
+    /** As it lies in the table. */
+    public static function read(\stdClass $row): Event
     {
-        return new Event($this->id, $this->type, $this->at, $this->data);
+        assert(is_string($row->id) && is_string($row->type) && is_numeric($row->at) && is_string($row->data));
+        /** @var array<string, string|int> $data */
+        $data = json_decode($row->data, true, 4, JSON_THROW_ON_ERROR);
+
+        return new Event($row->id, EventType::from($row->type), (int) $row->at, $data);
     }
 
     /** @return array<string, string> */

@@ -11,12 +11,14 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
 use Facelift\Fit\OldPanel;
 use Facelift\Plan\School;
+use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * One phone at the counter and on the bench.
@@ -72,6 +74,20 @@ final class Job extends Model
     protected $guarded = [];
 
     protected $attributes = ['old_panel' => 'save', 'school' => 'strip-then-build'];
+
+    /**
+     * The columns that a list shows, and nothing that is long: no plan, no quote, and of the condition only what was seen.
+     * A job that was fetched so is never saved.
+     *
+     * @return list<string|Expression>
+     */
+    public static function listed(): array
+    {
+        return [
+            'id', 'number', 'phone', 'customer', 'kind', 'plan_works', 'next_step', 'accepted_at', 'promised_at', 'handed_over_at', 'closed_as', 'created_at',
+            DB::raw("if(`condition` is null, null, json_object('observations', json_extract(`condition`, '$.observations'))) as `condition`"),
+        ];
+    }
 
     /** @return HasOne<ShelfItem, $this> */
     public function part(): HasOne

@@ -23,15 +23,15 @@ final readonly class JobSearch
     {
         $words = SearchText::words($query);
         $last = Job::query()->max('number');
-        $newest = Job::query()->with('part')->where('number', '>', (is_numeric($last) ? (int) $last : 0) - self::NEWEST);
+        $newest = Job::query()->with('part:id,job_id,label')->where('number', '>', (is_numeric($last) ? (int) $last : 0) - self::NEWEST);
         foreach ($words as $word) {
             $newest->where(static fn(Builder $q): Builder => $q->where('search', 'like', $word . '%')->orWhere('search', 'like', '% ' . $word . '%')->orWhere('search', 'like', '%-' . $word . '%'));
         }
-        $found = $newest->orderByDesc('number')->offset($offset)->limit($limit)->get();
+        $found = $newest->orderByDesc('number')->offset($offset)->limit($limit)->get(Job::listed());
         if ($found->count() === $limit || $words === []) {
             return $found->toBase();
         }
 
-        return Job::query()->with('part')->whereFullText('search', SearchText::boolean($query) ?? '', ['mode' => 'boolean'])->orderByDesc('number')->offset($offset)->limit($limit)->get()->toBase();
+        return Job::query()->with('part:id,job_id,label')->whereFullText('search', SearchText::boolean($query) ?? '', ['mode' => 'boolean'])->orderByDesc('number')->offset($offset)->limit($limit)->get(Job::listed())->toBase();
     }
 }

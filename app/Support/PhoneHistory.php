@@ -18,7 +18,7 @@ final readonly class PhoneHistory
     /** @return Collection<int, Job> newest first */
     public function of(string $imei): Collection
     {
-        return Job::query()->with('part')->where('imei', $imei)->orderByDesc('number')->limit(self::MOST)->get()->toBase();
+        return Job::query()->with('part:id,job_id,label')->where('imei', $imei)->orderByDesc('number')->limit(self::MOST)->get(Job::listed())->toBase();
     }
 
     /** The last job that was repaired and handed over and is still under the shop's warranty; null if there is none. */

@@ -7,6 +7,7 @@ namespace App\Support;
 use App\Models\Job;
 use Facelift\Plan\Plan;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /** When a phone can be promised: a simple estimate from its own minutes and the hands-on time already accepted. */
 final readonly class Promise
@@ -16,12 +17,10 @@ final readonly class Promise
 
     public function of(Job $job, Plan $plan): Carbon
     {
-        $ahead = 0.0;
-        foreach (Job::query()->whereNotNull('accepted_at')->whereNull('handed_over_at')->where('id', '!=', $job->id)->get() as $other) {
-            $hands = $other->quote['handsOn'] ?? 0;
-            $ahead += is_numeric($hands) ? (float) $hands : 0.0;
-        }
-        $seconds = (int) round(self::AIR * ($ahead + $plan->handsOn() + $plan->waiting()));
+        // Summed where it lies: no quote has to be fetched for it.
+        $ahead = DB::table('repair_jobs')->whereNotNull('accepted_at')->whereNull('handed_over_at')->where('id', '!=', $job->id)
+            ->sum(DB::raw("coalesce(json_value(quote, '$.handsOn'), 0) + 0.0"));
+        $seconds = (int) round(self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $plan->handsOn() + $plan->waiting()));
 
         return Carbon::now()->addSeconds($seconds)->ceilMinutes(15);
     }

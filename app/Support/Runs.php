@@ -13,6 +13,7 @@ use Facelift\Document\Unreadable;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\Plan;
 use Facelift\Plan\PlanReader;
+use Illuminate\Support\Facades\DB;
 
 /** The run of a job at the bench: its plan, read once in a request, and its events, folded once. */
 final class Runs
@@ -61,6 +62,12 @@ final class Runs
     /** @return list<Event> */
     private function events(Job $job): array
     {
-        return array_values($job->events()->get()->map(static fn(BenchEvent $e): Event => $e->toEvent())->all());
+        $events = [];
+        // Bare rows: a long record has thousands, and a model for each would cost more than folding them.
+        foreach (DB::table('bench_events')->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get(['id', 'type', 'at', 'data']) as $row) {
+            $events[] = BenchEvent::read($row);
+        }
+
+        return $events;
     }
 }

@@ -35,11 +35,11 @@ final readonly class JobController
     /** @return Collection<int, Job> one more than a page holds */
     private function listed(bool $closed, int $page): Collection
     {
-        $query = Job::query()->with('part');
+        $query = Job::query()->with('part:id,job_id,label');
         // Nulls come first: what is not handed over.
         $closed ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc') : $query->where(self::current(...))->orderBy('handed_over_at');
 
-        return $query->orderByDesc('number')->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get()->toBase();
+        return $query->orderByDesc('number')->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get(Job::listed())->toBase();
     }
 
     /**

@@ -114,7 +114,7 @@ final class Folding
         $this->soaked = false;
         $this->battery = $this->last = null;
         $order = array_values($this->events);
-        usort($order, static fn(Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+        usort($order, static fn(Event $a, Event $b): int => $a->at === $b->at ? $a->id <=> $b->id : $a->at <=> $b->at);
         $undone = [];
         foreach ($order as $event) {
             if ($event->type === EventType::Undo) {
