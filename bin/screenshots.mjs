@@ -76,6 +76,12 @@ async function moving() {
         for (let press = step.wait > 0 ? 2 : 1; press > 0; --press) {
             await page.keyboard.press('PageDown');
         }
+        // Pressed through in no time, what is asked about it is answered.
+        await page.getByText('● saved').waitFor();
+        const why = page.getByRole('group', { name: 'Why' });
+        if (await why.isVisible()) {
+            await why.getByRole('button').first().click();
+        }
         await page
             .getByRole('navigation', { name: 'Steps' })
             .locator(`[aria-current="step"]:not([data-step="${step.id}"])`)
