@@ -22,7 +22,7 @@ final readonly class Planning
     /** Tried where the usual setting does not do, in this order, °C. */
     private const OTHER_SETS = [95.0, 75.0];
 
-    public function __construct(private PhoneLibrary $phones) {}
+    public function __construct(private PhoneLibrary $phones, private ShopBook $book) {}
 
     public function condition(Job $job): Condition
     {
@@ -38,7 +38,7 @@ final readonly class Planning
     {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel, school: $job->school));
+        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel, school: $job->school, picks: $this->book->rules()->picks));
     }
 
     /** The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without saving the old panel. */
@@ -48,7 +48,7 @@ final readonly class Planning
         $tries = [[Usual::PLATE, OldPanel::Save], ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS), [Usual::PLATE, OldPanel::GiveUp]];
         $first = null;
         foreach ($tries as [$set, $old]) {
-            $plan = (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), Source::plate($set), wish: $old));
+            $plan = (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), Source::plate($set), wish: $old, picks: $this->book->rules()->picks));
             $first ??= $plan;
             if ($plan->works()) {
                 return $plan;

@@ -16,7 +16,7 @@ final class ShopBook
     /** Until the owner has set others. Amounts are made up. */
     public const USUAL = [
         'currency' => 'EUR', 'hourlyRate' => '36.00', 'taxRate' => '0.19', 'roundTo' => '1.00', 'marginFloor' => '0.25', 'tapeMetre' => '0.60', 'seal' => '3.20',
-        'glueMl' => '1.10', 'glassKit' => '4.50', 'sundries' => '1.50', 'fixed' => [], 'worth' => [], 'warrantyDays' => 180, 'insurerDays' => 14,
+        'glueMl' => '1.10', 'glassKit' => '4.50', 'sundries' => '1.50', 'fixed' => [], 'worth' => [], 'warrantyDays' => 180, 'insurerDays' => 14, 'picks' => ShopRules::PICKS,
     ];
 
     private ?ShopRules $read = null;
@@ -29,6 +29,16 @@ final class ShopBook
     public function row(): ShopRule
     {
         return ShopRule::query()->firstOrCreate([], ['version' => 1, 'rules' => self::USUAL]);
+    }
+
+    /**
+     * As they are kept, with what was not asked yet when they were.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(ShopRule $row): array
+    {
+        return $row->rules + ['picks' => ShopRules::PICKS];
     }
 
     public function forget(): void

@@ -8,7 +8,9 @@ use App\Models\GlassTry;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use App\Models\ShopRule;
 use App\Models\SupplierReturn;
+use App\Support\ShopBook;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -188,5 +190,34 @@ final class QuoteTest extends TestCase
             self::assertSame('returned', ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state);
             $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'credited'], 409);
         }
+    }
+
+    public function testAPlanUsesAsManyPicksAsTheShopHas(): void
+    {
+        $this->as(Role::Owner);
+        $this->shelf();
+        // Rules that were kept before picks were asked for go on with the usual number.
+        ShopRule::query()->create(['version' => 1, 'rules' => array_diff_key(ShopBook::USUAL, ['picks' => 0])]);
+        $kept = $this->ask('GET', '/rules', status: 200);
+        self::assertSame(6, $kept->json('rules.picks'));
+        $two = array_replace((array) $kept->json('rules'), ['picks' => 2]);
+        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => array_replace($two, ['picks' => 0])], 422)->assertJsonValidationErrors(['picks']);
+        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $two], 200);
+        $this->as(Role::Technician);
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+        $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
+        self::assertSame(2, $plan->json('picks'));
+        [$out, $most] = [0, 0];
+        foreach ((array) $plan->json('steps') as $step) {
+            self::assertIsArray($step);
+            self::assertIsArray($step['effects']);
+            $out += count(array_keys((array) $step['effects']['puts'], 'picks', true));
+            $most = max($most, $out);
+            $out -= count(array_keys((array) $step['effects']['takes'], 'picks', true));
+        }
+        self::assertSame(2, $most);
+        self::assertSame(0, $out);
     }
 }

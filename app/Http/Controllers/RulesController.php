@@ -29,7 +29,7 @@ final readonly class RulesController
         $this->book->row();
         $row = DB::connection()->transaction(static function () use ($request, $rules): ShopRule {
             $locked = ShopRule::query()->lockForUpdate()->firstOrFail();
-            if ($locked->rules === $rules) {
+            if (ShopBook::whole($locked) === $rules) {
                 return $locked;
             }
             if ($locked->version !== $request->version()) {
@@ -47,6 +47,6 @@ final readonly class RulesController
     /** @return array<string, mixed> */
     private static function row(ShopRule $row): array
     {
-        return ['version' => $row->version, 'rules' => $row->rules];
+        return ['version' => $row->version, 'rules' => ShopBook::whole($row)];
     }
 }

@@ -6,9 +6,12 @@ namespace Facelift\Cost;
 
 use Facelift\Quantity\Money;
 
-/** How the shop computes its prices. */
+/** How the shop computes its prices, and what it works with. */
 final readonly class ShopRules
 {
+    /** Opening picks at a bench (common practice: six or so are in use, the first are pulled and used again further on). */
+    public const PICKS = 6;
+
     /**
      * @param string               $currency    sign or code printed behind amounts
      * @param Money                $hourlyRate  what an hour of hands-on work costs the shop
@@ -22,6 +25,7 @@ final readonly class ShopRules
      * @param Money                $sundries    wipes, alcohol, gloves: once per job
      * @param array<string, Money> $fixed       gross price by `phone kind`, for example `brasca-fern-5 display-assembly`
      * @param array<string, Money> $worth       what a phone is worth today, by its id
+     * @param int                  $picks       opening picks that the shop has for one phone, 1 to 50
      */
     public function __construct(
         public string $currency,
@@ -38,6 +42,7 @@ final readonly class ShopRules
         public array $worth,
         public int $warrantyDays,
         public int $insurerDays,
+        public int $picks = self::PICKS,
     ) {}
 
     public function fixedFor(string $phone, string $kind): ?Money

@@ -17,7 +17,7 @@ final readonly class ShopRulesReader
     public function read(mixed $data): ShopRules
     {
         $faults = new Faults();
-        $n = Node::root($data, $faults)->only('currency', 'hourlyRate', 'taxRate', 'roundTo', 'marginFloor', 'tapeMetre', 'seal', 'glueMl', 'glassKit', 'sundries', 'fixed', 'worth', 'warrantyDays', 'insurerDays');
+        $n = Node::root($data, $faults)->only('currency', 'hourlyRate', 'taxRate', 'roundTo', 'marginFloor', 'tapeMetre', 'seal', 'glueMl', 'glassKit', 'sundries', 'fixed', 'worth', 'warrantyDays', 'insurerDays', 'picks');
         $rules = new ShopRules(
             $n->string('currency'),
             $this->amount($n, 'hourlyRate'),
@@ -33,6 +33,8 @@ final readonly class ShopRulesReader
             $this->amounts($n, 'worth'),
             $n->int('warrantyDays', 0, 3650),
             $n->int('insurerDays', 1, 365),
+            // Rules that were kept before this was asked say nothing of it.
+            $n->has('picks') ? $n->int('picks', 1, 50) : ShopRules::PICKS,
         );
         if ($rules->roundTo->isZero()) {
             $n->fault('roundTo', 'must be more than zero');

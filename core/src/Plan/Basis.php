@@ -7,6 +7,7 @@ namespace Facelift\Plan;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Cost\ShopRules;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
@@ -14,8 +15,7 @@ use Facelift\Heat\Usual;
 /** What a plan was made for, and with. */
 final readonly class Basis
 {
-    /** Opening picks on a bench (common practice: six or so are in use, the first are pulled and used again further on). */
-    public const PICKS = 6;
+    public const PICKS = ShopRules::PICKS;
 
     /**
      * @param OldPanel $old    what is to become of the old panel

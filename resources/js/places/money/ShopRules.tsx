@@ -44,7 +44,7 @@ function RulesForm({ kept }: { kept: Kept }) {
     const text = (key: Amount, label: string) => (
         <TextField key={key} size="small" label={label} value={rules[key]} onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })} />
     );
-    const whole = (key: 'warrantyDays' | 'insurerDays', label: string) => (
+    const whole = (key: 'warrantyDays' | 'insurerDays' | 'picks', label: string) => (
         <TextField
             size="small"
             label={label}
@@ -68,6 +68,7 @@ function RulesForm({ kept }: { kept: Kept }) {
                 {AMOUNTS.map(([key, label]) => text(key, label))}
                 {whole('warrantyDays', 'Warranty, days')}
                 {whole('insurerDays', 'Insurers pay within, days')}
+                {whole('picks', 'Opening picks for one phone')}
             </Box>
             <Pairs
                 title="Fixed prices"
