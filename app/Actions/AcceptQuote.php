@@ -7,12 +7,15 @@ namespace App\Actions;
 use App\Exceptions\Conflict;
 use App\Models\Claim;
 use App\Models\Job;
-use App\Models\ShelfItem;
 use App\Support\Promise;
 use App\Support\QuoteOption;
 use App\Support\Quoting;
 use App\Support\Stations;
-use Facelift\Document\Reason;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Condition\Payer;
+use Facelift\Cost\Charge;
+use Facelift\Cost\Quote;
+use Facelift\Cost\QuotedPart;
 use Facelift\Quantity\Money;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +37,8 @@ final readonly class AcceptQuote
 
         return DB::connection()->transaction(function () use ($job, $version, $kind, $itemId, $gross, $warranty): Job {
             return $this->change->beforeBench($job, $version, function (Job $locked) use ($kind, $itemId, $gross, $warranty): void {
-                if ($locked->accepted_at !== null && ($locked->quote['kind'] ?? null) === $kind && ($locked->quote['item'] ?? null) === $itemId) {
+                $as = ReplacementKind::tryFrom($kind);
+                if ($locked->accepted_at !== null && $as !== null && $locked->quote?->isFor($as, $itemId) === true) {
                     return;
                 }
                 if ($warranty && $locked->comeback_of === null) {
@@ -43,7 +47,7 @@ final readonly class AcceptQuote
                 $option = $this->option($locked, $kind, $itemId, $gross);
                 $insured = $this->insured($locked, $option, $warranty);
                 $this->reserve($locked, $option, $itemId);
-                $locked->quote = json_encode($this->document($locked, $option, $insured, $warranty), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+                $locked->quote = self::quote($locked, $option, $insured, $warranty);
                 $locked->accepted_at = Carbon::now();
                 $locked->promised_at = $this->promise->of($locked, $option->plan);
                 $locked->plan = null;
@@ -97,18 +101,22 @@ final readonly class AcceptQuote
         return Money::smaller(Money::of($claim->authorised), $option->price->gross);
     }
 
-    /** @return array<string, mixed> the option as it was accepted, with every figure */
-    private function document(Job $job, QuoteOption $option, Money $insured, bool $warranty): array
+    private static function quote(Job $job, QuoteOption $option, Money $insured, bool $warranty): Quote
     {
-        $gross = $warranty ? Money::zero() : ($option->price->gross ?? Money::zero());
-        $item = $option->item ?? new ShelfItem();
+        $replacement = $option->plan->basis->replacement;
+        $item = $option->item;
+        assert($item !== null && $option->price !== null && $option->cost !== null);
 
-        return [
-            'kind' => $option->plan->basis->replacement->kind->value, 'name' => $option->plan->basis->replacement->name,
-            'item' => $item->id, 'label' => $item->label, 'part' => $item->name, 'handsOn' => round($option->plan->handsOn()),
-            'money' => $option->money(true), 'warranty' => $warranty, 'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
-            'insured' => (string) $insured, 'due' => (string) $gross->minus($insured),
-            'customer' => array_map(static fn(Reason $r): array => $r->toArray(), $option->customer()),
-        ];
+        return new Quote(
+            $replacement->kind,
+            $replacement->name,
+            new QuotedPart($item->id, $item->label, $item->name),
+            $option->plan->handsOn(),
+            Charge::of($option->price, $option->cost, $option->worth),
+            $warranty,
+            $job->paidByInsurer() ? Payer::Insurer : Payer::Customer,
+            $insured,
+            $option->customer(),
+        );
     }
 }

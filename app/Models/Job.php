@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Casts\JsonDocument;
 use App\Casts\KeptCondition;
+use App\Casts\KeptQuote;
 use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
+use Facelift\Cost\Quote;
 use Facelift\Fit\OldPanel;
 use Facelift\Plan\School;
 use Illuminate\Contracts\Database\Query\Expression;
@@ -44,8 +45,7 @@ use Illuminate\Support\Facades\DB;
  * @property string|null                    $comeback_of       id of the job that this phone came back from
  * @property string|null                    $worth             what the phone is worth, decimal text
  * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
- * @property-read array<string, mixed>|null $quote             the option that was accepted
- * @property-write string|null              $quote             its JSON text
+ * @property Quote|null                  $quote             the option that was accepted
  * @property Carbon|null                    $accepted_at
  * @property string|null                    $closed_as         `handed-over` or `refused`
  * @property string|null                    $closed_reason
@@ -153,7 +153,7 @@ final class Job extends Model
     {
         return [
             'condition' => KeptCondition::class, 'plan_works' => 'boolean', 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
-            'receipt' => 'array', 'quote' => JsonDocument::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
+            'receipt' => 'array', 'quote' => KeptQuote::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
         ];
     }
 }

@@ -52,13 +52,13 @@ final readonly class JobExport
     /**
      * What cannot be read is handed on as the text it was kept as: nothing is lost, and a program that reads it can.
      *
-     * @return array{condition: string|null, plan: string|null}
+     * @return array{condition: string|null, quote: string|null, plan: string|null}
      */
     private static function kept(Job $job): array
     {
         $text = static fn(string $column): ?string => is_string($raw = $job->getRawOriginal($column)) ? $raw : null;
 
-        return ['condition' => $text('condition'), 'plan' => $text('plan')];
+        return ['condition' => $text('condition'), 'quote' => $text('quote'), 'plan' => $text('plan')];
     }
 
     /**

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\ShelfItem;
+use Facelift\Cost\Charge;
 use Facelift\Cost\JobCost;
-use Facelift\Cost\Line;
 use Facelift\Cost\Price;
+use Facelift\Cost\QuoteDocument;
 use Facelift\Document\Reason;
 use Facelift\Fit\Fitting;
 use Facelift\Plan\Plan;
@@ -72,16 +73,8 @@ final readonly class QuoteOption
         if ($this->price === null || $this->cost === null) {
             return null;
         }
-        $line = static fn(Line $l): array => ['code' => $l->code, 'quantity' => round($l->quantity, 3), 'amount' => (string) $l->amount];
 
-        return [
-            'gross' => (string) $this->price->gross, 'net' => (string) $this->price->net, 'tax' => (string) $this->price->tax, 'rule' => $this->price->rule,
-            'worth' => $this->worth?->toArray(),
-            'inside' => !$withMargin ? null : [
-                'lines' => array_map($line, $this->cost->lines), 'risks' => array_map($line, $this->cost->risks), 'plain' => (string) $this->cost->plain(),
-                'expected' => (string) $this->cost->expected(), 'margin' => (string) $this->price->margin, 'underFloor' => $this->price->underFloor,
-            ],
-        ];
+        return array_replace((new QuoteDocument())->charge(Charge::of($this->price, $this->cost, $this->worth)), $withMargin ? [] : ['inside' => null]);
     }
 
     /** @return list<Reason> what the customer has to hear, each once */

@@ -13,7 +13,7 @@ final readonly class Unread
 {
     public function __construct(private Planning $planning, private Runs $runs, private PhoneLibrary $phones) {}
 
-    /** @return list<array{document: string, why: string}> the phone file, the condition, the plan; empty if all can be read */
+    /** @return list<array{document: string, why: string}> the phone file, the condition, the quote, the plan; empty if all can be read */
     public function of(Job $job): array
     {
         $phone = $this->tried('phone', fn() => $this->phones->phone($job->phone));
@@ -21,6 +21,7 @@ final readonly class Unread
         // Without the phone nothing that names its parts can be read either.
         return $phone !== [] ? $phone : [
             ...$this->tried('condition', fn() => $this->planning->condition($job)),
+            ...$this->tried('quote', fn() => $job->quote),
             ...$this->tried('plan', fn() => $job->plan === null ? null : $this->runs->read($job)),
         ];
     }

@@ -15,6 +15,6 @@
     <ul>@foreach($o->customer() as $reason)<li>{{ $words->reason($reason) }}</li>@endforeach</ul>
 @endforeach
 <p class="quiet">Prices hold for today and while the part is on the shelf. They are rounded up to whole multiples of {{ $rules->roundTo }} {{ $rules->currency }}; net is the price less tax, rounded half up to the cent. Times are estimates.</p>
-@if($job->accepted_at)<p><b>Accepted</b> {{ $job->accepted_at->format('Y-m-d H:i') }} UTC: {{ $say('kind.' . $job->quote['kind']) }}. Due at the counter {{ $job->quote['due'] }} {{ $rules->currency }}@if(($job->quote['insured'] ?? '0.00') !== '0.00'), insurer {{ $job->quote['insured'] }} {{ $rules->currency }}@endif.</p>@endif
+@if($job->quote)<p><b>Accepted</b> {{ $job->accepted_at->format('Y-m-d H:i') }} UTC: {{ $say('kind.' . $job->quote->kind->value) }}. Due at the counter {{ $job->quote->due() }} {{ $rules->currency }}@if(!$job->quote->insured->isZero()), insurer {{ $job->quote->insured }} {{ $rules->currency }}@endif.</p>@endif
 </body>
 </html>

@@ -22,7 +22,7 @@ final class ClosedSetsTest extends TestCase
 {
     /** Sets that only the wire knows: no code on the server branches on them but where they are written. */
     private const ON_THE_WIRE_ALONE = [
-        ['closed', 'current'], ['pdf', 'svg'], ['credited', 'open', 'refused', 'sent'], ['handed-over', 'refused'], ['condition', 'phone', 'plan'],
+        ['closed', 'current'], ['pdf', 'svg'], ['credited', 'open', 'refused', 'sent'], ['handed-over', 'refused'], ['condition', 'phone', 'plan', 'quote'],
         ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
         ['asked', 'ordered'], ['nonsense', 'not-set-up', 'refused', 'unreachable'], ['live', 'open', 'silent'], ['too-cold', 'too-hot'],
         ['fixed', 'margin-floor'], ['asked', 'authorised', 'paid', 'partly', 'rejected'], ['checking', 'done', 'ready', 'refused'],

@@ -41,6 +41,9 @@ final class EarlierJobsTest extends TestCase
         $open = $this->ask('GET', "/jobs/$job", status: 200);
         self::assertSame([], $open->json('unread'));
         self::assertTrue($open->json('works'));
+        if (($kept['tables']['repair_jobs'][0]['accepted_at'] ?? null) !== null) {
+            self::assertSame('display-with-frame', $open->json('accepted.kind'));
+        }
         self::assertSame('crack', $open->json('condition.marks.0.kind'));
         foreach (['scope', 'part', 'plan', 'bench', 'proof', 'quote'] as $station) {
             $this->ask('GET', "/jobs/$job/$station", status: 200);

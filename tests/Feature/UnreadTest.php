@@ -15,6 +15,7 @@ final class UnreadTest extends TestCase
 {
     #[TestWith(['plan', '{"format":"facelift-plan","version":99}'])]
     #[TestWith(['plan', '"no plan at all"'])]
+    #[TestWith(['quote', '{"kind":"lamp"}'])]
     #[TestWith(['condition', '{"observations":["purple"]}'])]
     #[TestWith(['phone', 'nobody-knows'])]
     public function testItSaysSoItselfAndTheListStays(string $document, string $kept): void

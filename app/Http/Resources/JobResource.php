@@ -20,6 +20,8 @@ final class JobResource extends JsonResource
         $job = $this->resource;
         $user = $request->user();
         $unread = app(Unread::class)->of($job);
+        $lost = array_column($unread, 'document');
+        $accepted = $job->accepted_at === null || in_array('quote', $lost, true) ? null : $job->quote;
 
         return JobHead::of($job) + [
             'version' => $job->version,
@@ -27,7 +29,7 @@ final class JobResource extends JsonResource
             'colour' => $job->colour,
             'imei' => $job->imei,
             // What cannot be read is written down anew, from nothing.
-            'condition' => in_array('condition', array_column($unread, 'document'), true) ? null : $job->condition,
+            'condition' => in_array('condition', $lost, true) ? null : $job->condition,
             'kind' => $job->kind?->value,
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
@@ -37,7 +39,7 @@ final class JobResource extends JsonResource
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
             'worth' => $job->worth,
             'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],
-            'accepted' => $job->accepted_at === null ? null : QuoteResource::accepted($job, $user instanceof User && $user->role !== Role::FrontDesk),
+            'accepted' => $accepted === null ? null : QuoteResource::accepted($accepted, $job->accepted_at, $user instanceof User && $user->role !== Role::FrontDesk),
             'closedReason' => $job->closed_reason,
             'works' => $job->plan_works,
             'unread' => $unread,

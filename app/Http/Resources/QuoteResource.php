@@ -6,29 +6,20 @@ namespace App\Http\Resources;
 
 use App\Models\Claim;
 use App\Models\ClaimPayment;
-use App\Models\Job;
+use Facelift\Cost\Quote;
+use Facelift\Cost\QuoteDocument;
 use Illuminate\Support\Carbon;
 
 /** Accepted quotes and claims as the page gets them. */
 final readonly class QuoteResource
 {
     /** @return array<string, mixed> */
-    public static function accepted(Job $job, bool $withMargin): array
+    public static function accepted(Quote $quote, ?Carbon $at, bool $withMargin): array
     {
-        $quote = $job->quote ?? [];
-        $money = is_array($quote['money'] ?? null) ? $quote['money'] : [];
-        if (is_array($money['worth'] ?? null)) {
-            // Kept as JSON: an empty map must not come back as a list.
-            $money['worth']['figures'] = (object) ($money['worth']['figures'] ?? []);
-        }
-        if (!$withMargin) {
-            $money['inside'] = null;
-        }
+        $kept = (new QuoteDocument())->write($quote);
+        $money = array_replace((new QuoteDocument())->charge($quote->charge), $withMargin ? [] : ['inside' => null]);
 
-        return [
-            'at' => $job->accepted_at?->toIso8601ZuluString(), 'kind' => $quote['kind'] ?? null, 'name' => $quote['name'] ?? null, 'label' => $quote['label'] ?? null, 'part' => $quote['part'] ?? null,
-            'money' => $money, 'warranty' => $quote['warranty'] ?? false, 'payer' => $quote['payer'] ?? 'customer', 'insured' => $quote['insured'] ?? '0.00', 'due' => $quote['due'] ?? '0.00',
-        ];
+        return ['at' => $at?->toIso8601ZuluString(), 'money' => $money] + array_diff_key($kept, ['item' => 0, 'handsOn' => 0, 'customer' => 0]);
     }
 
     /** @return array<string, mixed> */
