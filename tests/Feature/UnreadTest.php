@@ -24,6 +24,7 @@ final class UnreadTest extends TestCase
         Job::query()->where('id', $broken)->toBase()->update([$document => $kept]);
         $list = $this->ask('GET', '/jobs', status: 200);
         self::assertCount(2, (array) $list->json('data'));
+        self::assertStringNotContainsString('purple', (string) $list->baseResponse->getContent());
         $this->ask('GET', '/timers', status: 200);
         $job = $this->ask('GET', "/jobs/$broken", status: 200);
         self::assertSame([$document], array_column((array) $job->json('unread'), 'document'));

@@ -25,7 +25,7 @@ export function UnreadJob({ job }: { job: Job }) {
                 </Typography>
             </TopBar>
             <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
-                <Typography component="h1" variant="h5">
+                <Typography component="h1" variant="h1">
                     {say('unread.title', { tag: job.tag })}
                 </Typography>
                 {job.unread.map((u) => (
