@@ -11,12 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One event of a run; written once, never changed.
  *
- * @property string                    $id
- * @property string                    $job_id
- * @property EventType                 $type
- * @property int                       $at      ms since 1970 UTC
+ * @property int                       $at ms since 1970 UTC
  * @property array<string, string|int> $data
- * @property int                       $user_id
  */
 final class BenchEvent extends Model
 {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Facelift\Quantity\Money;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,16 +13,11 @@ use Illuminate\Support\Carbon;
 /**
  * What an insurer owes for a job: money owed, not money in hand.
  *
- * @property string      $id
- * @property string      $job_id
- * @property string      $policy
- * @property string      $asked      decimal text
+ * @property string      $asked decimal text
  * @property string|null $authorised decimal text
- * @property string|null $reference  the insurer's own
- * @property string      $state      `asked`, `authorised`, `partly`, `rejected`, `paid`
- * @property Carbon|null $due_on
+ * @property string|null $reference the insurer's own
+ * @property string      $state `asked`, `authorised`, `partly`, `rejected`, `paid`
  * @property-read Job    $job
- * @property-read Collection<int, ClaimPayment> $payments
  */
 final class Claim extends Model
 {

@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Carbon;
 
 /**
  * Money that came in for a claim.
  *
- * @property string $id
- * @property string $claim_id
- * @property string $amount  decimal text
- * @property Carbon $paid_on
+ * @property string $amount decimal text
  */
 final class ClaimPayment extends Model
 {

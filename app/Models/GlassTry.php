@@ -9,9 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One glass-only try, on a customer's phone or on a practice panel.
  *
- * @property string      $id
  * @property string|null $job_id null for a practice panel
- * @property bool        $whole  the panel survived
+ * @property bool        $whole the panel survived
  */
 final class GlassTry extends Model
 {

@@ -9,11 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A source of heat of the shop, with its own coefficient once it has been measured.
  *
- * @property string                    $id
- * @property string                    $name
- * @property array<string, mixed>      $source as `Facelift\Heat\SourceReader` reads it
+ * @property array<string, mixed> $source as `Facelift\Heat\SourceReader` reads it
  * @property array{coefficient: float, low: float, high: float, at: string}|null $fit
- * @property int                       $kept_by
  */
 final class HeatSource extends Model
 {

@@ -13,7 +13,6 @@ use Facelift\Cost\Quote;
 use Facelift\Fit\OldPanel;
 use Facelift\Plan\School;
 use Illuminate\Contracts\Database\Query\Expression;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,41 +23,20 @@ use Illuminate\Support\Facades\DB;
 /**
  * One phone at the counter and on the bench.
  *
- * @property string                         $id
- * @property int                            $number
- * @property int                            $version
- * @property string                         $phone             id of the phone file
- * @property string                         $model_code
- * @property string|null                    $colour
- * @property string|null                    $imei
- * @property string                         $customer
- * @property array<string, mixed>|null      $condition         as check-in sent it, in the form of today
- * @property ReplacementKind|null           $kind
- * @property string|null                    $kind_reason
- * @property array<string, mixed>|null      $heat_source       as `Facelift\Heat\SourceReader` reads it
- * @property School                         $school            how parts go over to a new frame
- * @property OldPanel                       $old_panel         what is to become of the old panel
- * @property string|null                    $plan              JSON text of the plan document the bench works from
- * @property bool|null                      $plan_works        null while there is no plan
- * @property string|null                    $next_step         the first step that is not done; null when all are, or there is no plan
- * @property string|null                    $new_faults_reason
- * @property string|null                    $comeback_of       id of the job that this phone came back from
- * @property string|null                    $worth             what the phone is worth, decimal text
+ * @property string                    $phone id of the phone file
+ * @property array<string, mixed>|null $condition as check-in sent it, in the form of today
+ * @property array<string, mixed>|null $heat_source as `Facelift\Heat\SourceReader` reads it
+ * @property School                    $school how parts go over to a new frame
+ * @property OldPanel                  $old_panel what is to become of the old panel
+ * @property string|null               $plan JSON text of the plan document the bench works from
+ * @property bool|null                 $plan_works null while there is no plan
+ * @property string|null               $next_step the first step that is not done; null when all are, or there is no plan
+ * @property string|null               $comeback_of id of the job that this phone came back from
+ * @property string|null               $worth what the phone is worth, decimal text
  * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
- * @property Quote|null                  $quote             the option that was accepted
- * @property Carbon|null                    $accepted_at
- * @property string|null                    $closed_as         `handed-over` or `refused`
- * @property string|null                    $closed_reason
- * @property string                         $search
- * @property Carbon|null                    $promised_at
- * @property Carbon|null                    $handed_over_at
- * @property int                            $opened_by
- * @property Carbon                         $created_at
- * @property Carbon                         $updated_at
- * @property-read ShelfItem|null            $part
- * @property-read Claim|null                $claim
- * @property-read Collection<int, JobPhoto> $photos
- * @property-read Collection<int, BenchEvent> $events
+ * @property Quote|null                $quote the option that was accepted
+ * @property string|null               $closed_as `handed-over` or `refused`
+ * @property Carbon                    $created_at
  */
 final class Job extends Model
 {

@@ -10,11 +10,6 @@ use Illuminate\Support\Carbon;
 /**
  * A photo of the phone, re-encoded and without location data; its picture lies beside the database under its id.
  *
- * @property string $id
- * @property string $job_id
- * @property int    $width
- * @property int    $height
- * @property int    $taken_by
  * @property Carbon $created_at
  */
 final class JobPhoto extends Model

@@ -5,23 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Carbon;
 
 /**
  * A part ordered from the supplier after a trouble at the bench.
  *
- * @property string      $id        also names the order at the supplier, so that asking again orders nothing twice
- * @property string      $job_id
+ * @property string      $id also names the order at the supplier, so that asking again orders nothing twice
  * @property string      $change_id of the trouble
- * @property string      $sku
- * @property string      $name
- * @property string      $price
- * @property int         $lead_days
- * @property string      $state     `asked` until the supplier has said yes, then `ordered`
+ * @property string      $state `asked` until the supplier has said yes, then `ordered`
  * @property string|null $reference of the supplier
- * @property Carbon|null $due_on
- * @property string|null $fault     code of why the last try got no good answer
- * @property int         $user_id
+ * @property string|null $fault code of why the last try got no good answer
  */
 final class PartOrder extends Model
 {

@@ -6,17 +6,13 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Carbon;
 
 /**
  * One version of a phone file that the shop has drawn up; written once, never changed.
  *
- * @property int       $id
- * @property string    $phone    id in the file
- * @property int       $version  from 1
+ * @property string    $phone id in the file
+ * @property int       $version from 1
  * @property string    $document JSON text
- * @property int       $user_id
- * @property Carbon    $drawn_at
  * @property-read User $user
  */
 final class PhoneDrawing extends Model

@@ -10,10 +10,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A clock that runs at the bench; one row as long as it does.
  *
- * @property string   $job_id
- * @property string   $step
- * @property string   $kind    of the step
- * @property int      $since   ms since 1970
+ * @property string   $kind of the step
+ * @property int      $since ms since 1970
  * @property int      $seconds planned
  * @property int|null $lift_at ms since 1970; when to lift off as readings have it
  * @property-read Job $job

@@ -10,10 +10,7 @@ use Illuminate\Support\Carbon;
 /**
  * A count of the shelf, by scanning or typing labels.
  *
- * @property string      $id
- * @property int         $user_id
- * @property Carbon|null $closed_at
- * @property Carbon      $created_at
+ * @property Carbon $created_at
  */
 final class ShelfCount extends Model
 {

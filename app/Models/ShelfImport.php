@@ -9,14 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A parts list on its way to the shelf: read, checked line by line, and taken over whole or not at all.
  *
- * @property string                $id
- * @property string                $name
- * @property string                $state   `checking`, `ready`, `refused` or `done`
+ * @property string $state `checking`, `ready`, `refused` or `done`
  * @property array{encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>, offset?: int, line?: int} $reading
- * @property int                   $total
- * @property int                   $checked
- * @property int                   $bad
- * @property int                   $user_id
  */
 final class ShelfImport extends Model
 {

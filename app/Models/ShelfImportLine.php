@@ -9,13 +9,10 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One line of a parts list.
  *
- * @property int                       $id
- * @property string                    $import_id
- * @property int                       $line      as an editor counts it
- * @property array<string, string>     $cells     by column
- * @property array<string, mixed>|null $item      the shelf item it would become
- * @property array<string, string>|null $faults   by column; null or empty if it is good
- * @property string|null               $label
+ * @property int                        $line as an editor counts it
+ * @property array<string, string>      $cells by column
+ * @property array<string, mixed>|null  $item the shelf item it would become
+ * @property array<string, string>|null $faults by column; null or empty if it is good
  */
 final class ShelfImportLine extends Model
 {

@@ -12,33 +12,17 @@ use Facelift\Fit\Offer;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
  * One part on the shelf.
  *
- * @property int                  $id
- * @property string               $label
- * @property string               $name
- * @property ReplacementKind      $kind
- * @property list<string>         $model_codes
- * @property string|null          $connector
- * @property PanelTechnology|null $technology
- * @property string|null          $colour
- * @property int|null             $refresh     Hz
- * @property list<string>|null    $brings
- * @property string               $supplier
- * @property string               $batch
- * @property string               $state       `new`, `tested`, `kept-frame`, `faulty`, `returned` or `fitted`
- * @property int                  $version
- * @property string|null          $cost        what the shop paid, decimal text
+ * @property list<string>                            $model_codes
+ * @property int|null                                $refresh Hz
+ * @property list<string>|null                       $brings
+ * @property string                                  $state `new`, `tested`, `kept-frame`, `faulty`, `returned` or `fitted`
+ * @property string|null                             $cost what the shop paid, decimal text
  * @property array<string, float|int|bool|null>|null $sheet the data sheet, keyed like `Facelift\\Fit\\Sheet`
- * @property Carbon|null          $counted_at
- * @property string               $search
- * @property string               $place
- * @property string|null          $job_id
- * @property-read Job|null        $job
  */
 final class ShelfItem extends Model
 {

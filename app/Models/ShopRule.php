@@ -9,8 +9,6 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The shop's rules; one row.
  *
- * @property int                  $id
- * @property int                  $version
  * @property array<string, mixed> $rules
  */
 final class ShopRule extends Model

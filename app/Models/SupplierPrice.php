@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Carbon;
 
 /**
  * What the supplier last said about a kind of part for a model code. The last good answer stays while later ones fail.
  *
- * @property int         $id
- * @property string      $code
- * @property string      $kind
  * @property list<array{sku: string, name: string, price: string, stock: int, leadDays: int}>|null $offers
- * @property Carbon|null $good_at
- * @property Carbon      $asked_at
- * @property string|null $fault   code of why the last question got no good answer
+ * @property string|null $fault code of why the last question got no good answer
  */
 final class SupplierPrice extends Model
 {

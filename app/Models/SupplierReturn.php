@@ -11,16 +11,9 @@ use Illuminate\Support\Carbon;
 /**
  * A part that failed before it was glued in and goes back to its supplier.
  *
- * @property string         $id
- * @property int            $item_id
- * @property string|null    $job_id
- * @property string         $reason
- * @property string         $state   `open`, `sent`, `credited` or `refused`
- * @property int            $version
- * @property int            $opened_by
+ * @property string         $state `open`, `sent`, `credited` or `refused`
  * @property Carbon         $created_at
  * @property-read ShelfItem $item
- * @property-read Job|null  $job
  */
 final class SupplierReturn extends Model
 {

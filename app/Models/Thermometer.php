@@ -10,17 +10,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A thermometer that was heard, what it showed last, and which heating its readings are kept for.
  *
- * @property string      $id
- * @property int         $heard_at    ms since 1970
- * @property int         $sequence
- * @property int|null    $tenths      of °C; null while its probe is open
- * @property string|null $job_id
- * @property string|null $step        a heating of that job's plan
- * @property string|null $probe       where it sits, as `Facelift\Heat\Probe`
- * @property int|null    $user_id     who put it there
+ * @property int         $heard_at ms since 1970
+ * @property int|null    $tenths of °C; null while its probe is open
+ * @property string|null $step a heating of that job's plan
+ * @property string|null $probe where it sits, as `Facelift\Heat\Probe`
+ * @property int|null    $user_id who put it there
  * @property int|null    $attached_at ms since 1970
- * @property int|null    $kept_at     ms since 1970 of the last reading kept for the job
- * @property-read Job|null $job
+ * @property int|null    $kept_at ms since 1970 of the last reading kept for the job
  */
 final class Thermometer extends Model
 {

@@ -6,13 +6,6 @@ namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
-/**
- * @property int    $id
- * @property string $name
- * @property string $email
- * @property string $password
- * @property Role   $role
- */
 final class User extends Authenticatable
 {
     protected $fillable = ['name', 'email', 'password', 'role'];

@@ -20,7 +20,6 @@ final class PartOrderTest extends TestCase
 
     protected function tearDown(): void
     {
-        Config::set('facelift.supplier.url', env('FACELIFT_SUPPLIER_URL'));
         StandIn::supplier()->behave('ok');
         parent::tearDown();
     }

@@ -14,7 +14,6 @@ final class SupplierTest extends TestCase
 {
     protected function tearDown(): void
     {
-        Config::set('facelift.supplier.url', env('FACELIFT_SUPPLIER_URL'));
         StandIn::supplier()->behave('ok');
         parent::tearDown();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DrawPhone;
+use App\Http\Requests\OutlineRequest;
 use App\Http\Requests\PhoneFileRequest;
 use App\Models\PhoneDrawing;
 use App\Models\User;
@@ -14,7 +15,6 @@ use Facelift\Anatomy\PhoneDifference;
 use Facelift\Geometry\NoOutline;
 use Facelift\Geometry\SvgOutline;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** The workbench for phone files: checking as they are drawn, keeping versions, and saying what changed. */
@@ -60,9 +60,8 @@ final readonly class PhoneFileController
         return new JsonResponse(['data' => array_reverse($rows)]);
     }
 
-    public function outline(Request $request): JsonResponse
+    public function outline(OutlineRequest $request): JsonResponse
     {
-        $request->validate(['svg' => ['required', 'string', 'max:500000']]);
         try {
             $outline = SvgOutline::read($request->string('svg')->toString());
         } catch (NoOutline $e) {

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Claim;
 use App\Models\ClaimPayment;
+use Carbon\CarbonInterface;
 use Facelift\Cost\Quote;
 use Facelift\Cost\QuoteDocument;
 use Illuminate\Support\Carbon;
@@ -14,7 +15,7 @@ use Illuminate\Support\Carbon;
 final readonly class QuoteResource
 {
     /** @return array<string, mixed> */
-    public static function accepted(Quote $quote, ?Carbon $at, bool $withMargin): array
+    public static function accepted(Quote $quote, ?CarbonInterface $at, bool $withMargin): array
     {
         $kept = (new QuoteDocument())->write($quote);
         $money = array_replace((new QuoteDocument())->charge($quote->charge), $withMargin ? [] : ['inside' => null]);
