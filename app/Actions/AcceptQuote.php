@@ -8,14 +8,13 @@ use App\Exceptions\Conflict;
 use App\Models\Claim;
 use App\Models\Job;
 use App\Support\Promise;
-use App\Support\QuoteOption;
 use App\Support\Quoting;
 use App\Support\Stations;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
-use Facelift\Cost\Charge;
 use Facelift\Cost\Quote;
 use Facelift\Cost\QuotedPart;
+use Facelift\Pricing\Option;
 use Facelift\Quantity\Money;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -58,15 +57,16 @@ final readonly class AcceptQuote
         });
     }
 
-    private function option(Job $job, string $kind, int $itemId, string $gross): QuoteOption
+    private function option(Job $job, string $kind, int $itemId, string $gross): Option
     {
         foreach ($this->quoting->options($job) as $option) {
-            if ($option->plan->basis->replacement->kind->value === $kind) {
-                if ($option->item?->id !== $itemId || $option->price === null) {
+            if ($option->kind()->value === $kind) {
+                if ($option->chosen?->part->item !== $itemId || $option->priced === null) {
                     throw Conflict::quoteMoved('The part of this option is no longer free.');
                 }
-                if (!$option->price->gross->equals(Money::of($gross))) {
-                    throw Conflict::quoteMoved(sprintf('It now costs %s, not %s.', (string) $option->price->gross, $gross));
+                $now = $option->priced->price->gross;
+                if (!$now->equals(Money::of($gross))) {
+                    throw Conflict::quoteMoved(sprintf('It now costs %s, not %s.', (string) $now, $gross));
                 }
                 if (!$option->plan->works()) {
                     throw ValidationException::withMessages(['kind' => 'There is no plan that works for this option.']);
@@ -78,16 +78,16 @@ final readonly class AcceptQuote
         throw ValidationException::withMessages(['kind' => 'This phone has no such option.']);
     }
 
-    private function reserve(Job $locked, QuoteOption $option, int $itemId): void
+    private function reserve(Job $locked, Option $option, int $itemId): void
     {
-        $locked->kind = $option->plan->basis->replacement->kind;
+        $locked->kind = $option->kind();
         $this->choose->reserve($locked, $itemId);
     }
 
     /** What the insurer pays of it; nothing unless the insurer pays. */
-    private function insured(Job $job, QuoteOption $option, bool $warranty): Money
+    private function insured(Job $job, Option $option, bool $warranty): Money
     {
-        if (!$job->paidByInsurer() || $warranty || $option->price === null) {
+        if (!$job->paidByInsurer() || $warranty || $option->priced === null) {
             return Money::zero();
         }
         $claim = Claim::query()->where('job_id', $job->id)->first();
@@ -98,21 +98,21 @@ final readonly class AcceptQuote
             throw ValidationException::withMessages(['claim' => 'The insurer has rejected it. Set at Check-in that the customer pays, or hand the phone back.']);
         }
 
-        return Money::smaller(Money::of($claim->authorised), $option->price->gross);
+        return Money::smaller(Money::of($claim->authorised), $option->priced->price->gross);
     }
 
-    private static function quote(Job $job, QuoteOption $option, Money $insured, bool $warranty): Quote
+    private static function quote(Job $job, Option $option, Money $insured, bool $warranty): Quote
     {
         $replacement = $option->plan->basis->replacement;
-        $item = $option->item;
-        assert($item !== null && $option->price !== null && $option->cost !== null);
+        $part = $option->chosen?->part;
+        assert($part !== null && $option->priced !== null);
 
         return new Quote(
             $replacement->kind,
             $replacement->name,
-            new QuotedPart($item->id, $item->label, $item->name),
+            new QuotedPart($part->item, $part->label, $part->name),
             $option->plan->handsOn(),
-            Charge::of($option->price, $option->cost, $option->worth),
+            $option->priced->charge(),
             $warranty,
             $job->paidByInsurer() ? Payer::Insurer : Payer::Customer,
             $insured,

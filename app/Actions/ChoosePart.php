@@ -8,8 +8,7 @@ use App\Exceptions\Conflict;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\ShelfItem;
-use App\Support\PhoneLibrary;
-use App\Support\Quoting;
+use App\Support\Planning;
 use Facelift\Fit\Fitter;
 use Facelift\Fit\Verdict;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +17,7 @@ use Illuminate\Validation\ValidationException;
 /** Reserves a part for a job; of two who ask for the same one, one gets it and the other is told. A part that does not fit is refused as invalid. */
 final readonly class ChoosePart
 {
-    public function __construct(private ChangeJob $change, private PhoneLibrary $phones, private Quoting $quoting) {}
+    public function __construct(private ChangeJob $change, private Planning $planning) {}
 
     /**
      * @throws Conflict If the part has been taken, or the job was changed meanwhile.
@@ -62,7 +61,8 @@ final readonly class ChoosePart
         if ($job->kind === null) {
             throw Conflict::notReachable('First: Scope.');
         }
-        $fitting = (new Fitter())->judge($this->phones->phone($job->phone), $this->quoting->wish($job, $job->kind), $item->offer());
+        $asked = $this->planning->asked($job);
+        $fitting = (new Fitter())->judge($asked->phone, $asked->wish($job->kind), $item->offer());
         if ($fitting->verdict() === Verdict::DoesNotFit) {
             throw ValidationException::withMessages(['item' => $item->label . ' does not fit this phone.']);
         }

@@ -11,6 +11,7 @@ use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
 use Facelift\Condition\SignConsequence;
 use Facelift\Document\Reason;
+use Facelift\Pricing\Option;
 
 /** What the customer takes along from the counter: the receipt for the phone, and the quote. */
 final readonly class CounterPapers
@@ -50,15 +51,15 @@ final readonly class CounterPapers
     /** @throws Conflict If no option has a price. */
     public function quoteHtml(Job $job): string
     {
-        $options = array_values(array_filter($this->quoting->options($job), static fn(QuoteOption $o): bool => $o->price !== null && $o->plan->works()));
+        $options = array_values(array_filter($this->quoting->options($job), static fn(Option $o): bool => $o->canBeOffered()));
         if ($options === []) {
             throw Conflict::notReachable('No option has a price: there is no part with a cost on the shelf.');
         }
-        usort($options, static fn(QuoteOption $a, QuoteOption $b): int => ($a->plan->basis->replacement->kind !== $job->kind) <=> ($b->plan->basis->replacement->kind !== $job->kind));
+        usort($options, static fn(Option $a, Option $b): int => ($a->kind() !== $job->kind) <=> ($b->kind() !== $job->kind));
 
         return view('quote', [
             'job' => $job, 'phone' => $this->phones->phone($job->phone), 'words' => $this->words, 'rules' => $this->book->rules(), 'options' => array_slice($options, 0, 3),
-            'promises' => array_map(fn(QuoteOption $o) => $this->promise->of($job, $o->plan), $options),
+            'promises' => array_map(fn(Option $o) => $this->promise->of($job, $o->plan), $options),
         ])->render();
     }
 

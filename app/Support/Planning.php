@@ -15,6 +15,8 @@ use Facelift\Heat\Usual;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
+use Facelift\Pricing\Asked;
+use Facelift\Quantity\Money;
 
 /** From a job to what the core computes from it. */
 final readonly class Planning
@@ -27,6 +29,19 @@ final readonly class Planning
     public function condition(Job $job): Condition
     {
         return $job->condition === null ? Condition::observed([]) : (new ConditionReader())->read($job->condition);
+    }
+
+    /** The phone as a price, and the choice of its part, need to know it. */
+    public function asked(Job $job): Asked
+    {
+        return new Asked(
+            $job->phone,
+            $this->phones->phone($job->phone),
+            $job->model_code,
+            $job->colour,
+            $this->condition($job),
+            $job->worth === null ? null : Money::of($job->worth),
+        );
     }
 
     public function plan(Job $job, Source $source): Plan

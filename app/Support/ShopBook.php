@@ -13,12 +13,6 @@ use Facelift\Record\Rate;
 /** The shop's rules and its own record, as the counter needs them. */
 final class ShopBook
 {
-    /** Until the owner has set others. Amounts are made up. */
-    public const USUAL = [
-        'currency' => 'EUR', 'hourlyRate' => '36.00', 'taxRate' => '0.19', 'roundTo' => '1.00', 'marginFloor' => '0.25', 'tapeMetre' => '0.60', 'seal' => '3.20',
-        'glueMl' => '1.10', 'glassKit' => '4.50', 'sundries' => '1.50', 'fixed' => [], 'worth' => [], 'warrantyDays' => 180, 'insurerDays' => 14, 'picks' => ShopRules::PICKS,
-    ];
-
     private ?ShopRules $read = null;
 
     public function rules(): ShopRules
@@ -28,7 +22,7 @@ final class ShopBook
 
     public function row(): ShopRule
     {
-        return ShopRule::query()->firstOrCreate([], ['version' => 1, 'rules' => self::USUAL]);
+        return ShopRule::query()->firstOrCreate([], ['version' => 1, 'rules' => ShopRulesReader::USUAL]);
     }
 
     /**

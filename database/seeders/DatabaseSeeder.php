@@ -9,7 +9,7 @@ use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\User;
-use App\Support\ShopBook;
+use Facelift\Cost\ShopRulesReader;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
@@ -29,7 +29,7 @@ final class DatabaseSeeder extends Seeder
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
         }
-        ShopRule::query()->create(['version' => 1, 'rules' => ['fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149.00']], 'worth' => [['for' => 'quillon-vesper', 'amount' => '240.00'], ['for' => 'brasca-fern-5', 'amount' => '290.00'], ['for' => 'brasca-fern-4', 'amount' => '120.00']]] + ShopBook::USUAL]);
+        ShopRule::query()->create(['version' => 1, 'rules' => ['fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149.00']], 'worth' => [['for' => 'quillon-vesper', 'amount' => '240.00'], ['for' => 'brasca-fern-5', 'amount' => '290.00'], ['for' => 'brasca-fern-4', 'amount' => '120.00']]] + ShopRulesReader::USUAL]);
         // Glass-only tries on practice panels and phones, eleven of sixteen whole.
         for ($try = 0; $try < 16; ++$try) {
             GlassTry::query()->create(['id' => Str::uuid()->toString(), 'whole' => $try % 3 !== 2]);

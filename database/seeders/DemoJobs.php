@@ -109,8 +109,10 @@ final class DemoJobs extends Seeder
     private function accepted(Job $job, ReplacementKind $kind): Job
     {
         foreach ($this->quoting->options($job) as $option) {
-            if ($option->plan->basis->replacement->kind === $kind && $option->item !== null && $option->price !== null) {
-                return $this->accept->__invoke($job, $job->version, $kind->value, $option->item->id, (string) $option->price->gross, false);
+            if ($option->kind() === $kind && $option->chosen !== null && $option->priced !== null) {
+                $gross = (string) $option->priced->price->gross;
+
+                return ($this->accept)($job, $job->version, $kind->value, $option->chosen->part->item, $gross, false);
             }
         }
         throw new \LogicException($job->tag() . ' has no option ' . $kind->value);

@@ -6,11 +6,11 @@
 <h1>{{ $job->tag() }} · quote</h1>
 <div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif · {{ $job->customer }} · {{ now()->format('Y-m-d H:i') }} UTC</div>
 @foreach($options as $i => $o)
-    <h2>{{ $say('kind.' . $o->plan->basis->replacement->kind->value) }}@if($o->plan->basis->replacement->kind === $job->kind) · our advice @endif</h2>
+    <h2>{{ $say('kind.' . $o->kind()->value) }}@if($o->kind() === $job->kind) · our advice @endif</h2>
     <table>
-        <tr><th>{{ $o->item?->name }}</th><td class="amount"><span class="price">{{ $o->price->gross }} {{ $rules->currency }}</span></td></tr>
-        <tr><td>Net {{ $o->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->price->tax }} {{ $rules->currency }}</td><td class="amount">ready {{ $promises[$i]->format('Y-m-d H:i') }} UTC if accepted now</td></tr>
-        @if($o->worth && $o->worth->code !== 'worth-unknown')<tr><td colspan="2">{{ $words->reason($o->worth) }}</td></tr>@endif
+        <tr><th>{{ $o->chosen?->part->name }}</th><td class="amount"><span class="price">{{ $o->priced->price->gross }} {{ $rules->currency }}</span></td></tr>
+        <tr><td>Net {{ $o->priced->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->priced->price->tax }} {{ $rules->currency }}</td><td class="amount">ready {{ $promises[$i]->format('Y-m-d H:i') }} UTC if accepted now</td></tr>
+        @if($o->priced->worth && $o->priced->worth->code !== 'worth-unknown')<tr><td colspan="2">{{ $words->reason($o->priced->worth) }}</td></tr>@endif
     </table>
     <ul>@foreach($o->customer() as $reason)<li>{{ $words->reason($reason) }}</li>@endforeach</ul>
 @endforeach

@@ -10,7 +10,7 @@ use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\SupplierReturn;
-use App\Support\ShopBook;
+use Facelift\Cost\ShopRulesReader;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -197,7 +197,7 @@ final class QuoteTest extends TestCase
         $this->as(Role::Owner);
         $this->shelf();
         // Rules that were kept before picks were asked for go on with the usual number.
-        ShopRule::query()->create(['version' => 1, 'rules' => array_diff_key(ShopBook::USUAL, ['picks' => 0])]);
+        ShopRule::query()->create(['version' => 1, 'rules' => array_diff_key(ShopRulesReader::USUAL, ['picks' => 0])]);
         $kept = $this->ask('GET', '/rules', status: 200);
         self::assertSame(6, $kept->json('rules.picks'));
         $two = array_replace((array) $kept->json('rules'), ['picks' => 2]);

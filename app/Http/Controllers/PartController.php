@@ -10,8 +10,7 @@ use App\Http\Resources\JobResource;
 use App\Http\Resources\ShelfItemResource;
 use App\Models\Job;
 use App\Models\ShelfItem;
-use App\Support\PhoneLibrary;
-use App\Support\Quoting;
+use App\Support\Planning;
 use App\Support\Stations;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Fit\Criterion;
@@ -24,13 +23,14 @@ final readonly class PartController
 {
     private const MOST = 200;
 
-    public function __construct(private PhoneLibrary $phones, private Stations $stations, private Quoting $quoting) {}
+    public function __construct(private Planning $planning, private Stations $stations) {}
 
     public function show(Request $request, Job $job): JsonResponse
     {
         $this->stations->mustReach('part', $job);
-        $phone = $this->phones->phone($job->phone);
-        $wish = $this->quoting->wish($job, $job->kind ?? ReplacementKind::DisplayAssembly);
+        $asked = $this->planning->asked($job);
+        $phone = $asked->phone;
+        $wish = $asked->wish($job->kind ?? ReplacementKind::DisplayAssembly);
         $order = array_column(Verdict::cases(), 'value');
         // Another phone's parts are left out unless they share a code: they would only be noise.
         $rows = ShelfItem::query()->with('job')->whereIn('state', ShelfItem::ON_SHELF)->whereIn('id', ShelfItem::idsSoldFor(array_keys($phone->identity->codes)))->orderBy('label')->limit(self::MOST)->get()->toBase()

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Support\QuoteOption;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Finding;
 use Facelift\Plan\Plan;
 use Facelift\Plan\ScopeAdvice;
 use Facelift\Plan\WayDifference;
+use Facelift\Pricing\Option;
 use Facelift\Quantity\Money;
 
 /** What is broken and what would do, as the page gets it. */
 final readonly class ScopeResource
 {
     /**
-     * @param list<QuoteOption> $options
+     * @param list<Option> $options
      * @param bool              $withMargin true for roles that may see what the shop earns
      *
      * @return array<string, mixed>
@@ -27,7 +27,7 @@ final readonly class ScopeResource
     }
 
     /**
-     * @param list<QuoteOption> $options
+     * @param list<Option> $options
      *
      * @return list<array<string, mixed>>
      */
@@ -36,20 +36,20 @@ final readonly class ScopeResource
         $advice = (new ScopeAdvice())->weigh(
             $condition,
             $finding,
-            array_map(static fn(QuoteOption $o): Plan => $o->plan, $options),
-            array_map(static fn(QuoteOption $o): ?Money => $o->cost?->expected(), $options),
-            array_map(static fn(QuoteOption $o): bool => $o->glass === null || $o->glass->code === 'glass-pays', $options),
+            array_map(static fn(Option $o): Plan => $o->plan, $options),
+            array_map(static fn(Option $o): ?Money => $o->priced?->cost->expected(), $options),
+            array_map(static fn(Option $o): bool => $o->pays(), $options),
         );
 
         $beside = $advice['recommended'] ?? 0;
 
-        return array_map(static fn(int $i): array => $options[$i]->work() + [
+        return array_map(static fn(int $i): array => OptionResource::work($options[$i]) + [
             'differs' => $i === $beside ? [] : Reasons::of((new WayDifference())->between($options[$i]->plan, $options[$beside]->plan)),
             'recommended' => $advice['recommended'] === $i,
             'suits' => $advice['suits'][$i],
             // What the shop pays is for those who may see the margin.
             'because' => Reasons::of(array_values(array_filter($advice['because'][$i], static fn($r): bool => $withMargin || !isset($r->figures['amount'])))),
-            'money' => $options[$i]->money($withMargin),
+            'money' => OptionResource::money($options[$i], $withMargin),
             'customer' => Reasons::of($options[$i]->customer()),
         ], array_keys($options));
     }

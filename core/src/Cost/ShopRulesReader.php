@@ -13,6 +13,25 @@ use Facelift\Quantity\NotAnAmount;
 /** Reads the shop's rules as they are kept and sent: amounts as decimal text. */
 final readonly class ShopRulesReader
 {
+    /** Until the owner has set others. Amounts are made up. */
+    public const USUAL = [
+        'currency' => 'EUR',
+        'hourlyRate' => '36.00',
+        'taxRate' => '0.19',
+        'roundTo' => '1.00',
+        'marginFloor' => '0.25',
+        'tapeMetre' => '0.60',
+        'seal' => '3.20',
+        'glueMl' => '1.10',
+        'glassKit' => '4.50',
+        'sundries' => '1.50',
+        'fixed' => [],
+        'worth' => [],
+        'warrantyDays' => 180,
+        'insurerDays' => 14,
+        'picks' => ShopRules::PICKS,
+    ];
+
     /** @throws Unreadable If anything is wrong; nothing is kept. */
     public function read(mixed $data): ShopRules
     {

@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
 final class Rooms
 {
     /** Each room with the rooms it may import; data flows downwards. */
-    private const ROOMS = ['Document', 'Quantity', 'Geometry', 'Anatomy', 'Condition', 'Diagnosis', 'Fit', 'Route', 'Heat', 'Cut', 'Fasteners', 'Calibration', 'Seal', 'Proof', 'Cost', 'Plan', 'Bench', 'Record'];
+    private const ROOMS = ['Document', 'Quantity', 'Geometry', 'Anatomy', 'Condition', 'Diagnosis', 'Fit', 'Route', 'Heat', 'Cut', 'Fasteners', 'Calibration', 'Seal', 'Proof', 'Cost', 'Plan', 'Bench', 'Record', 'Pricing'];
 
     public function testCoreKnowsNoFramework(): Rule
     {
