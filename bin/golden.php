@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // Writes the kept plans of every shipped phone anew, with the reason: php bin/golden.php "why they change"
 
-use App\Support\PlanText;
-use App\Support\Words;
+use App\Words\PlanText;
+use App\Words\Words;
 use Facelift\Tests\Phones;
 
 require __DIR__ . '/../vendor/autoload.php';

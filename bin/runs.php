@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Writes contract/runs/*.json anew: what happened, and the state that follows after each event. Both sides are tested against them.
 
-use App\Http\Resources\BenchStateResource;
+use App\Http\Bench\BenchStateResource;
 use Facelift\Bench\Event;
 use Facelift\Bench\Run;
 use Facelift\Tests\Bench\Runs;

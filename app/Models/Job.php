@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Casts\KeptCondition;
 use App\Casts\KeptQuote;
-use App\Support\SearchText;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
 use Facelift\Cost\Quote;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\DataSheet;
-use App\Support\SearchText;
 use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Fit\Offer;

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Counter\PhotoStore;
+use App\Jobs\ShopBook;
 use App\Models\User;
-use App\Support\Outside\Caller;
-use App\Support\Outside\Insurer;
-use App\Support\Outside\Supplier;
-use App\Support\PartsList\ListStore;
-use App\Support\PhoneLibrary;
-use App\Support\PhotoStore;
-use App\Support\ShopBook;
-use App\Support\TestClock;
-use App\Support\Words;
+use App\Outside\Caller;
+use App\Outside\Insurer;
+use App\Outside\Supplier;
+use App\Phones\PhoneLibrary;
+use App\Shelf\PartsList\ListStore;
+use App\Words\Words;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Contract;
 
-use App\Support\Stations;
+use App\Jobs\Stations;
 use Facelift\Anatomy\Feature;
 use Facelift\Anatomy\Tool;
 use Facelift\Bench\CountReason;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Contract;
 
-use App\Support\PlanText;
-use App\Support\Words;
+use App\Words\PlanText;
+use App\Words\Words;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Contract;
 
-use App\Http\Resources\BenchStateResource;
+use App\Http\Bench\BenchStateResource;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Contract;
 
-use App\Support\Words;
+use App\Words\Words;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Anatomy\Place;
 use Facelift\Anatomy\Thing;

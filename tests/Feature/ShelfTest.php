@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DataSheet;
 use App\Models\Role;
 use App\Models\ShelfImport;
 use App\Models\ShelfItem;
-use App\Support\DataSheet;
-use App\Support\PartsList\CsvFile;
+use App\Shelf\PartsList\CsvFile;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\PhoneLibrary;
-use App\Support\Words;
+use App\Phones\PhoneLibrary;
+use App\Words\Words;
 use Facelift\Document\Reason;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\Runs;
 use App\Models\Job;
 use App\Models\ShelfItem;
-use App\Support\Runs;
 use Facelift\Proof\Gate;
 use Illuminate\Support\Str;
 use Tests\TestCase;

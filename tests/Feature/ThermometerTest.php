@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Thermometer\Intake;
+use App\Bench\Thermometer\Wire;
 use App\Models\BenchEvent;
 use App\Models\Role;
 use App\Models\Thermometer;
-use App\Support\Thermometers\Intake;
-use App\Support\Thermometers\Wire;
 use Facelift\Heat\ThermometerLine;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;

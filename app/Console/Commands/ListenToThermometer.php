@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Support\TestClock;
-use App\Support\Thermometers\Intake;
-use App\Support\Thermometers\Wire;
+use App\Bench\Thermometer\Intake;
+use App\Bench\Thermometer\Wire;
+use App\Providers\TestClock;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Config;

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Exceptions\Conflict;
+use App\Jobs\Runs;
+use App\Jobs\Standing;
+use App\Models\BenchEvent;
+use App\Models\Job;
+use App\Models\User;
+use Facelift\Bench\Event;
+use Facelift\Bench\Refusal;
+use Facelift\Bench\Run;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps events of a run, each checked against where those before it leave the run. */
+final readonly class AppendEvents
+{
+    public function __construct(private Runs $runs, private Standing $standing) {}
+
+    /**
+     * @param list<Event> $events
+     *
+     * @throws Conflict If the job has no plan that works, or is closed.
+     */
+    public function __invoke(Job $job, User $user, array $events): Appended
+    {
+        return DB::connection()->transaction(function () use ($job, $user, $events): Appended {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            $run = $this->runs->run($locked);
+            $taken = $this->taken($locked, $run, $events);
+            $answer = new Appended($run);
+            $rows = [];
+            foreach ($events as $event) {
+                $refusal = $this->refusal($locked, $answer->run, $event, $taken);
+                if ($refusal === null && !$answer->run->knows($event->id)) {
+                    $rows[] = ['id' => $event->id, 'job_id' => $locked->id, 'type' => $event->type->value, 'at' => $event->at, 'data' => json_encode((object) $event->data, JSON_THROW_ON_ERROR), 'user_id' => $user->id];
+                }
+                $answer = $refusal === null ? $answer->kept($event) : $answer->refused($event, $refusal);
+            }
+            if ($rows !== []) {
+                BenchEvent::query()->insert($rows);
+                $this->standing->moved($locked, $answer->run);
+                $locked->save();
+            }
+
+            return $answer;
+        }, 3);
+    }
+
+    /** @param list<string> $taken ids that belong to another job */
+    private function refusal(Job $job, Run $run, Event $event, array $taken): ?Refusal
+    {
+        if ($run->knows($event->id)) {
+            return null;
+        }
+        if ($job->handed_over_at !== null) {
+            throw Conflict::closed($job);
+        }
+
+        return $run->refusal($event) ?? (in_array($event->id, $taken, true) ? Refusal::never('id-used') : null);
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return list<string>
+     */
+    private function taken(Job $job, Run $run, array $events): array
+    {
+        $new = array_filter($events, static fn(Event $e): bool => !$run->knows($e->id));
+        $ids = array_values(array_map(static fn(Event $e): string => $e->id, $new));
+
+        return $ids === [] ? [] : array_values(array_filter(BenchEvent::query()->whereIn('id', $ids)->where('job_id', '!=', $job->id)->pluck('id')->all(), is_string(...)));
+    }
+}

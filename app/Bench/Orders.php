@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\PartOrder;
+
+/** An order as the interface and the export show it. */
+final readonly class Orders
+{
+    /** @return array<string, string|int|null> */
+    public static function one(PartOrder $order): array
+    {
+        return ['id' => $order->id, 'sku' => $order->sku, 'name' => $order->name, 'price' => $order->price, 'state' => $order->state, 'reference' => $order->reference, 'leadDays' => $order->lead_days, 'dueOn' => $order->due_on?->toDateString(), 'fault' => $order->fault];
+    }
+}

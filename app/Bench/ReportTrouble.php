@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Exceptions\Conflict;
+use App\Jobs\Runs;
+use App\Jobs\Standing;
+use App\Models\BenchEvent;
+use App\Models\Job;
+use App\Models\PlanChange;
+use App\Models\User;
+use Facelift\Bench\Aftermath;
+use Facelift\Bench\Amendment;
+use Facelift\Bench\Consequence;
+use Facelift\Bench\Event;
+use Facelift\Bench\EventType;
+use Facelift\Document\Reason;
+use Facelift\Plan\PlanDocument;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Keeps a trouble, and the plan anew from where the phone now stands; the plan before it stays in the record. */
+final readonly class ReportTrouble
+{
+    public function __construct(private Runs $runs, private Standing $standing) {}
+
+    /**
+     * @throws Conflict            If the job is closed.
+     * @throws ValidationException If this cannot happen at that step.
+     */
+    public function __invoke(Job $job, User $user, string $id, int $at, string $step, string $trouble, string $subject): Job
+    {
+        return DB::connection()->transaction(function () use ($job, $user, $id, $at, $step, $trouble, $subject): Job {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            if (PlanChange::query()->whereKey($id)->where('job_id', $locked->id)->exists()) {
+                return $locked;
+            }
+            if ($locked->handed_over_at !== null) {
+                throw Conflict::closed($locked);
+            }
+            $run = $this->runs->run($locked);
+            $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
+                ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
+            $event = new Event($id, EventType::Trouble, $at, ['step' => $step, 'kind' => $trouble, 'subject' => $subject]);
+            $this->keep($locked, $user, $event, $consequence);
+            $plan = (new Amendment($run))->of($consequence);
+            $locked->plan = (new PlanDocument())->json($plan);
+            $this->standing->moved($locked, $run->under($plan)->with($event));
+            ++$locked->version;
+            $locked->save();
+
+            return $locked;
+        }, 3);
+    }
+
+    private function keep(Job $job, User $user, Event $event, Consequence $consequence): void
+    {
+        $shared = ['id' => $event->id, 'job_id' => $job->id, 'at' => $event->at, 'user_id' => $user->id];
+        PlanChange::query()->create($shared + [
+            'trouble' => $event->text('kind'),
+            'subject' => $event->text('subject'),
+            'step' => $event->step(),
+            'because' => array_map(static fn(Reason $r): array => $r->toArray(), $consequence->because),
+            'quote' => $consequence->quote,
+            'part' => $consequence->part,
+            'before' => (string) $job->plan,
+        ]);
+        BenchEvent::query()->create($shared + ['type' => EventType::Trouble, 'data' => $event->data]);
+    }
+}

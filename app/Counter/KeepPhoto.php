@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Counter;
+
+use App\Exceptions\Conflict;
+use App\Models\Job;
+use App\Models\JobPhoto;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Keeps a photo of a job: decoded, turned upright, made smaller and encoded anew, so that nothing else in the file survives. */
+final readonly class KeepPhoto
+{
+    private const MOST = 20;
+
+    public function __construct(private PhotoStore $store) {}
+
+    /**
+     * @param string $id   made by the client; the same photo again is kept once
+     * @param string $file path of the upload
+     *
+     * @throws Conflict If the job is closed.
+     */
+    public function __invoke(Job $job, User $user, string $id, string $file): JobPhoto
+    {
+        if ($job->handed_over_at !== null) {
+            throw Conflict::closed($job);
+        }
+        $there = JobPhoto::query()->find($id);
+        if ($there !== null && $there->job_id === $job->id) {
+            return $there;
+        }
+        if ($there !== null || JobPhoto::query()->where('job_id', $job->id)->count() >= self::MOST) {
+            throw ValidationException::withMessages(['photo' => sprintf('A job keeps at most %d photos.', self::MOST)]);
+        }
+
+        return DB::connection()->transaction(function () use ($job, $user, $id, $file): JobPhoto {
+            [$width, $height] = $this->store->keep($id, $file);
+
+            return JobPhoto::query()->create(['id' => $id, 'job_id' => $job->id, 'width' => $width, 'height' => $height, 'taken_by' => $user->id]);
+        });
+    }
+}

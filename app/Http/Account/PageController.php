@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Account;
+
+use Illuminate\Contracts\View\View;
+
+/** The one page of the application; React takes it from there. */
+final readonly class PageController
+{
+    public function __invoke(): View
+    {
+        return view('app');
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Account;
+
+use App\Models\User;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Validation\ValidationException;
+
+final readonly class SessionController
+{
+    /** Wrong passwords in a minute, for one account from one address. */
+    private const MOST_TRIES = 5;
+
+    public function store(SignInRequest $request): JsonResponse
+    {
+        if (!$request->hasSession()) {
+            // Not sent by our own page: there is no session to sign in to, and no token was checked.
+            throw ValidationException::withMessages(['email' => 'Sign in from the page of this application.']);
+        }
+        $tries = 'sign-in ' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip();
+        if (RateLimiter::tooManyAttempts($tries, self::MOST_TRIES)) {
+            throw new ThrottleRequestsException('Too many tries. Wait a minute.');
+        }
+        if (!Auth::attempt($request->only('email', 'password'))) {
+            RateLimiter::hit($tries);
+            throw ValidationException::withMessages(['email' => 'This address and password do not go together.']);
+        }
+        RateLimiter::clear($tries);
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return new JsonResponse(['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value]);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        $guard = Auth::guard('web');
+        assert($guard instanceof StatefulGuard);
+        $guard->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Counter;
+
+use App\Http\Shelf\ShelfItemResource;
+use App\Jobs\Unread;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Job $resource */
+final class JobResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $job = $this->resource;
+        $user = $request->user();
+        $unread = app(Unread::class)->of($job);
+        $lost = array_column($unread, 'document');
+        $accepted = $job->accepted_at === null || in_array('quote', $lost, true) ? null : $job->quote;
+
+        return JobHead::of($job) + [
+            'version' => $job->version,
+            'modelCode' => $job->model_code,
+            'colour' => $job->colour,
+            'imei' => $job->imei,
+            // What cannot be read is written down anew, from nothing.
+            'condition' => in_array('condition', $lost, true) ? null : $job->condition,
+            'kind' => $job->kind?->value,
+            'kindReason' => $job->kind_reason,
+            'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
+            'source' => $job->heat_source,
+            'school' => $job->school->value,
+            'oldPanel' => $job->old_panel->value,
+            'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
+            'worth' => $job->worth,
+            'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],
+            'accepted' => $accepted === null ? null : QuoteResource::accepted($accepted, $job->accepted_at, $user instanceof User && $user->role !== Role::FrontDesk),
+            'closedReason' => $job->closed_reason,
+            'works' => $job->plan_works,
+            'unread' => $unread,
+            'mayWork' => $user instanceof User && $user->role !== Role::FrontDesk,
+        ];
+    }
+
+    /** @return array{id: string, tag: string}|null */
+    private static function before(string $id): ?array
+    {
+        $job = Job::query()->find($id);
+
+        return $job === null ? null : ['id' => $job->id, 'tag' => $job->tag()];
+    }
+}

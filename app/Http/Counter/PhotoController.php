@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Counter;
+
+use App\Counter\KeepPhoto;
+use App\Counter\PhotoStore;
+use App\Models\Job;
+use App\Models\JobPhoto;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+final readonly class PhotoController
+{
+    public function index(Job $job): JsonResponse
+    {
+        return new JsonResponse(['data' => JobPhoto::query()->where('job_id', $job->id)->orderBy('created_at')->get()->map(self::row(...))->all()]);
+    }
+
+    public function store(PhotoRequest $request, Job $job, KeepPhoto $keep): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $photo = $keep($job, $user, $request->string('id')->lower()->toString(), $request->photo()->getPathname());
+
+        return new JsonResponse(self::row($photo), $photo->wasRecentlyCreated ? 201 : 200);
+    }
+
+    public function show(Job $job, string $photo, PhotoStore $store): BinaryFileResponse
+    {
+        $found = JobPhoto::query()->where('job_id', $job->id)->findOrFail($photo);
+
+        return new BinaryFileResponse($store->path($found->id), 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline']);
+    }
+
+    public function destroy(Job $job, string $photo, PhotoStore $store): Response
+    {
+        $found = JobPhoto::query()->where('job_id', $job->id)->find($photo);
+        if ($found !== null && $job->handed_over_at === null) {
+            $found->delete();
+            $store->drop($found->id);
+        }
+
+        return new Response(status: 204);
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(JobPhoto $photo): array
+    {
+        return ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => $photo->created_at->toIso8601ZuluString()];
+    }
+}

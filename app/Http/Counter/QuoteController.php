@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Counter;
+
+use App\Counter\AcceptQuote;
+use App\Counter\Promise;
+use App\Counter\Quoting;
+use App\Counter\RefuseQuote;
+use App\Jobs\Planning;
+use App\Jobs\ShopBook;
+use App\Jobs\Stations;
+use App\Models\Job;
+use App\Papers\CounterPapers;
+use App\Phones\PhoneLibrary;
+use Facelift\Diagnosis\Diagnostician;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class QuoteController
+{
+    /** More than this nobody compares at a counter. */
+    private const MOST_OPTIONS = 3;
+
+    public function __construct(private Quoting $quoting, private Stations $stations, private ShopBook $book) {}
+
+    public function show(Request $request, Job $job, Planning $planning, PhoneLibrary $phones, Promise $promise): JsonResponse
+    {
+        $this->stations->mustReach('quote', $job);
+        $rules = $this->book->rules();
+        $condition = $planning->condition($job);
+        $finding = (new Diagnostician())->diagnose($condition, $phones->phone($job->phone)->panel->technology);
+        $options = $this->quoting->options($job);
+        $rows = ScopeResource::kinds($finding, $condition, $options, Gate::allows('seeMargin', Job::class));
+        foreach ($rows as $i => $row) {
+            $rows[$i] = $row + ['promise' => $promise->of($job, $options[$i]->plan)->toIso8601ZuluString()];
+        }
+
+        return new JsonResponse([
+            'currency' => $rules->currency, 'taxPercent' => round(100 * (float) $rules->taxRate, 2), 'roundTo' => (string) $rules->roundTo,
+            'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
+            'claim' => $job->claim === null ? null : QuoteResource::claim($job->claim->load('job', 'payments')),
+            'options' => array_slice(self::ordered($job, $rows), 0, self::MOST_OPTIONS),
+        ]);
+    }
+
+    public function accept(AcceptQuoteRequest $request, Job $job, AcceptQuote $accept): JobResource
+    {
+        return new JobResource($accept($job, $request->version(), $request->string('kind')->toString(), $request->integer('item'), $request->string('gross')->toString(), $request->boolean('warranty'))->load('part'));
+    }
+
+    public function refuse(RefuseQuoteRequest $request, Job $job, RefuseQuote $refuse): JobResource
+    {
+        return new JobResource($refuse($job, $request->version(), $request->string('reason')->trim()->toString())->load('part'));
+    }
+
+    public function pdf(Job $job, CounterPapers $papers): Response
+    {
+        return new Response($papers->quote($job), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $job->tag() . '-quote.pdf"']);
+    }
+
+    /**
+     * The kind chosen in Scope first, then the recommended one, then what suits, then the rest; what has no price is left out.
+     *
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function ordered(Job $job, array $rows): array
+    {
+        $rows = array_values(array_filter($rows, static fn(array $r): bool => $r['money'] !== null && ($r['suits'] === true || $r['kind'] === $job->kind?->value)));
+        usort($rows, static fn(array $a, array $b): int => [$a['kind'] !== $job->kind?->value, $a['recommended'] !== true] <=> [$b['kind'] !== $job->kind?->value, $b['recommended'] !== true]);
+
+        return $rows;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Phones;
+
+use App\Models\PhoneDrawing;
+use App\Models\User;
+use App\Phones\DrawPhone;
+use App\Phones\PhoneBench;
+use App\Phones\PhoneLibrary;
+use Facelift\Anatomy\PhoneDifference;
+use Facelift\Geometry\NoOutline;
+use Facelift\Geometry\SvgOutline;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
+
+/** The workbench for phone files: checking as they are drawn, keeping versions, and saying what changed. */
+final readonly class PhoneFileController
+{
+    public function __construct(private PhoneLibrary $phones) {}
+
+    public function check(PhoneFileRequest $request, PhoneBench $bench): JsonResponse
+    {
+        $answer = $bench->check($request->document());
+
+        return new JsonResponse(['hints' => array_map(self::objects(...), $answer['hints'])] + $answer);
+    }
+
+    public function show(string $phone): JsonResponse
+    {
+        $drawn = PhoneDrawing::query()->where('phone', $phone)->max('version');
+        $version = is_numeric($drawn) ? (int) $drawn : 0;
+
+        return new JsonResponse(['version' => $version, 'ships' => $this->phones->ships($phone), 'document' => $this->phones->document($version > 0 ? "$phone@$version" : $phone)]);
+    }
+
+    public function update(PhoneFileRequest $request, string $phone, DrawPhone $draw): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $drawn = $draw($user, $phone, $request->integer('version'), $request->document());
+
+        return new JsonResponse(['version' => $drawn->version, 'id' => $drawn->phone . '@' . $drawn->version]);
+    }
+
+    /** Every version with what changed from the one before it. */
+    public function versions(string $phone): JsonResponse
+    {
+        $rows = [];
+        $before = $this->phones->ships($phone) ? $this->asArray($this->phones->document($phone)) : [];
+        foreach (PhoneDrawing::query()->with('user')->where('phone', $phone)->orderBy('version')->get() as $drawn) {
+            $after = $this->asArray(json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR));
+            $rows[] = ['version' => $drawn->version, 'by' => $drawn->user->name, 'at' => $drawn->drawn_at->toIso8601ZuluString(), 'changes' => $before === [] ? [] : array_map(static fn($r): array => self::objects($r->toArray()), (new PhoneDifference())->between($before, $after))];
+            $before = $after;
+        }
+
+        return new JsonResponse(['data' => array_reverse($rows)]);
+    }
+
+    public function outline(OutlineRequest $request): JsonResponse
+    {
+        try {
+            $outline = SvgOutline::read($request->string('svg')->toString());
+        } catch (NoOutline $e) {
+            throw ValidationException::withMessages(['svg' => $e->getMessage() . '. Nothing was taken over.']);
+        }
+
+        return new JsonResponse(['width' => $outline->width, 'height' => $outline->height, 'cornerRadius' => $outline->radius]);
+    }
+
+    /** @return array<string, mixed> */
+    private function asArray(mixed $document): array
+    {
+        /** @var array<string, mixed> */
+        return is_array($document) ? $document : [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function objects(mixed $reason): array
+    {
+        assert(is_array($reason));
+
+        return ['code' => $reason['code'], 'figures' => (object) $reason['figures']];
+    }
+}

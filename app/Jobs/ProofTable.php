@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Job;
+use App\Words\RecordWords;
+use Facelift\Anatomy\PhoneFunction;
+use Facelift\Bench\Run;
+use Facelift\Condition\Condition;
+use Facelift\Condition\FunctionState;
+use Facelift\Document\Reason;
+use Facelift\Proof\Causes;
+use Facelift\Proof\Change;
+use Facelift\Proof\Gate;
+use Facelift\Proof\Need;
+use Facelift\Proof\Outcome;
+
+/** Sets every test beside what the function did at check-in. */
+final readonly class ProofTable
+{
+    public function __construct(private Planning $planning, private RecordWords $record) {}
+
+    /** @return array{gates: list<array<string, mixed>>, newFaults: list<string>, early: list<array{step: string, text: string}>} */
+    public function of(Job $job, Run $run): array
+    {
+        $condition = $this->planning->condition($job);
+        $gates = [];
+        foreach ($run->plan->gates as $id => $tests) {
+            $gates[] = [
+                'gate' => $id,
+                'open' => $tests->gate === Gate::CheckIn ? 0 : count($run->untested($tests->gate)),
+                'waived' => $run->state->proofs->waived[$id] ?? null,
+                'rows' => array_map(fn(PhoneFunction $f): array => $this->row($run, $tests->gate, $f, $condition), $tests->functions),
+            ];
+        }
+
+        $early = array_map(fn(array $e): array => ['step' => $e[0]->id, 'text' => $this->record->said(...$e)], $run->endedEarly());
+
+        return ['gates' => $gates, 'newFaults' => $this->newFaults($job, $run), 'early' => $early];
+    }
+
+    /** @return list<string> functions that worked at check-in and fail at the last gate at which they were tested */
+    public function newFaults(Job $job, Run $run): array
+    {
+        $condition = $this->planning->condition($job);
+        $last = [];
+        foreach (array_keys($run->plan->gates) as $gate) {
+            $last = array_replace($last, $run->state->proofs->tests[$gate] ?? []);
+        }
+        $isNew = static fn(string $outcome, string $function): bool
+            => Change::between($condition->stateOf(PhoneFunction::from($function)), Outcome::from($outcome)) === Change::NewFault;
+
+        return array_keys(array_filter($last, $isNew, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Run $run, Gate $gate, PhoneFunction $function, Condition $condition): array
+    {
+        $before = $condition->stateOf($function);
+        $after = $gate === Gate::CheckIn
+            ? self::atCheckIn($before)
+            : Outcome::tryFrom($run->state->proofs->tests[$gate->value][$function->value] ?? '');
+        $change = $after === null ? Change::NotTested : Change::between($before, $after);
+        $failed = $after === Outcome::Fail && $gate !== Gate::CheckIn;
+        $causes = $failed ? (new Causes())->of($function, $run->plan->basis->phone, $run->plan->route) : [];
+
+        return [
+            'function' => $function->value,
+            'needs' => Need::of($function)->value,
+            'before' => $before->value,
+            'after' => $after?->value,
+            'change' => $change->value,
+            'causes' => array_map(static fn(Reason $r): array => $r->toArray(), $causes),
+        ];
+    }
+
+    private static function atCheckIn(FunctionState $state): Outcome
+    {
+        return match ($state) {
+            FunctionState::Works => Outcome::Pass,
+            FunctionState::Fails => Outcome::Fail,
+            FunctionState::CannotTest => Outcome::NotPossible,
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\GlassTry;
+use App\Models\ShopRule;
+use Facelift\Cost\ShopRules;
+use Facelift\Cost\ShopRulesReader;
+use Facelift\Record\Rate;
+
+/** The shop's rules and its own record, as the counter needs them. */
+final class ShopBook
+{
+    private ?ShopRules $read = null;
+
+    public function rules(): ShopRules
+    {
+        return $this->read ??= (new ShopRulesReader())->read($this->row()->rules);
+    }
+
+    public function row(): ShopRule
+    {
+        return ShopRule::query()->firstOrCreate([], ['version' => 1, 'rules' => ShopRulesReader::USUAL]);
+    }
+
+    /**
+     * As they are kept, with what was not asked yet when they were.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(ShopRule $row): array
+    {
+        return $row->rules + ['picks' => ShopRules::PICKS];
+    }
+
+    public function forget(): void
+    {
+        $this->read = null;
+    }
+
+    /** Glass-only tries, on customers' phones and practice panels. */
+    public function glassRecord(): Rate
+    {
+        return Rate::of(GlassTry::query()->where('whole', true)->count(), GlassTry::query()->count());
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Phones;
+
+use App\Exceptions\Conflict;
+use App\Models\PhoneDrawing;
+use App\Models\User;
+use Facelift\Anatomy\PhoneReader;
+use Facelift\Document\Fault;
+use Facelift\Document\Unreadable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps a phone file as its next version; every version stays, since jobs name the one they were opened with. */
+final readonly class DrawPhone
+{
+    /**
+     * @param int                  $seen     version that the drawing was begun from, zero for none
+     * @param array<string, mixed> $document
+     *
+     * @throws Unreadable If the file is faulty: nothing is kept.
+     * @throws Conflict   If somebody else has kept a version meanwhile.
+     */
+    public function __invoke(User $user, string $id, int $seen, array $document): PhoneDrawing
+    {
+        $phone = (new PhoneReader())->read($document);
+        if ($phone->identity->id !== $id) {
+            throw Unreadable::because('phone file', [new Fault('identity.id', 'must stay "' . $id . '"')]);
+        }
+        $text = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
+
+        return DB::connection()->transaction(static function () use ($user, $id, $seen, $text): PhoneDrawing {
+            $last = PhoneDrawing::query()->where('phone', $id)->lockForUpdate()->orderByDesc('version')->first();
+            if ($last !== null && $last->document === $text) {
+                return $last;
+            }
+            if (($last->version ?? 0) !== $seen) {
+                throw Conflict::drawnMeanwhile($id, $last->version ?? 0);
+            }
+
+            return PhoneDrawing::query()->create(['phone' => $id, 'version' => $seen + 1, 'document' => $text, 'user_id' => $user->id, 'drawn_at' => Carbon::now()])->refresh();
+        }, 3);
+    }
+}

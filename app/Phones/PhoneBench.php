@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Phones;
+
+use App\Words\Words;
+use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\PhoneHints;
+use Facelift\Anatomy\PhoneReader;
+use Facelift\Anatomy\Replacement;
+use Facelift\Condition\Condition;
+use Facelift\Condition\Observation;
+use Facelift\Document\Fault;
+use Facelift\Document\Unreadable;
+use Facelift\Fit\OldPanel;
+use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
+use Facelift\Plan\Plan;
+use Facelift\Plan\Planner;
+use Facelift\Plan\Request;
+use Facelift\Plan\Step;
+use Facelift\Plan\Warning;
+use Facelift\Route\NoWayIn;
+
+/** A phone file on the workbench: what is wrong with it, what is to be asked, and the plan it gives for every kind of part. */
+final readonly class PhoneBench
+{
+    public function __construct(private Words $words) {}
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array{faults: list<array{path: string, reason: string}>, hints: list<mixed>, plans: list<array<string, mixed>>}
+     */
+    public function check(array $document): array
+    {
+        try {
+            $phone = (new PhoneReader())->read($document);
+        } catch (Unreadable $e) {
+            return ['faults' => array_map(static fn(Fault $f): array => ['path' => $f->path, 'reason' => $f->reason], $e->faults), 'hints' => [], 'plans' => []];
+        }
+
+        return ['faults' => [], 'hints' => array_map(static fn($r): array => $r->toArray(), (new PhoneHints())->of($phone)), 'plans' => array_map(fn(Replacement $r): array => $this->plan($phone, $r), array_values($phone->replacements))];
+    }
+
+    /** @return array<string, mixed> */
+    private function plan(Phone $phone, Replacement $replacement): array
+    {
+        $empty = ['id' => $replacement->id, 'kind' => $replacement->kind->value, 'name' => $replacement->name, 'works' => false, 'handsOn' => 0, 'waiting' => 0, 'changes' => 0, 'optimal' => false];
+        try {
+            $plan = $this->firstThatWorks($phone, $replacement);
+        } catch (NoWayIn $e) {
+            return ['warnings' => [$e->getMessage()], 'steps' => []] + $empty;
+        }
+
+        return [
+            'works' => $plan->works(), 'handsOn' => round($plan->handsOn()), 'waiting' => round($plan->waiting()), 'changes' => $plan->changes, 'optimal' => $plan->route->removals->optimal,
+            'warnings' => array_map(fn(Warning $w): string => $this->words->reason($w->reason), $plan->remarks->warnings),
+            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->coded('step.' . $s->kind()->value, $s->act->figures), 'subjects' => $s->act->subjects], array_values($plan->steps)),
+        ] + $empty;
+    }
+
+    private function firstThatWorks(Phone $phone, Replacement $replacement): Plan
+    {
+        $condition = Condition::observed([Observation::CrackedGlass]);
+        $plan = (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(Usual::PLATE)));
+
+        return $plan->works() ? $plan : (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(95), wish: OldPanel::GiveUp));
+    }
+}

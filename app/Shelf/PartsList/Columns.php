@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\PartsList;
+
+/** The columns of a parts list, in the order of writing. */
+final readonly class Columns
+{
+    public const ALL = [
+        'label', 'name', 'kind', 'codes', 'connector', 'technology', 'colour', 'refresh', 'brings', 'supplier', 'batch', 'state', 'place', 'cost',
+        'width', 'height', 'pixelsWide', 'pixelsHigh', 'thickness', 'stylusLayer', 'readerThrough', 'memory',
+    ];
+
+    public const REQUIRED = ['name', 'kind', 'codes', 'supplier', 'place'];
+
+    /** Columns whose cells are decimal numbers. */
+    public const DECIMAL = ['cost', 'width', 'height', 'thickness'];
+
+    /** Headings as they are written elsewhere, compared without case, blanks and signs. */
+    private const ALSO = [
+        'part' => 'name', 'description' => 'name', 'modelcodes' => 'codes', 'models' => 'codes', 'code' => 'codes', 'color' => 'colour', 'price' => 'cost', 'purchaseprice' => 'cost',
+        'shelf' => 'place', 'location' => 'place', 'hz' => 'refresh', 'smallparts' => 'brings', 'type' => 'kind', 'panel' => 'technology',
+    ];
+
+    public static function named(string $heading): ?string
+    {
+        $plain = self::plain($heading);
+        foreach (self::ALL as $column) {
+            if (self::plain($column) === $plain) {
+                return $column;
+            }
+        }
+
+        return self::ALSO[$plain] ?? null;
+    }
+
+    private static function plain(string $heading): string
+    {
+        return (string) preg_replace('/[^a-z]/', '', mb_strtolower($heading));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\PartsList;
+
+use App\Exceptions\Conflict;
+use App\Models\ShelfImport;
+use App\Models\User;
+use Illuminate\Validation\ValidationException;
+
+/** Takes in a parts list: recognises how it is written and keeps its text; nothing reaches the shelf yet. */
+final readonly class ReadPartsList
+{
+    public function __construct(private ListStore $store) {}
+
+    /** A file that is no parts list is refused as invalid. */
+    public function __invoke(User $user, string $id, string $name, string $bytes): ShelfImport
+    {
+        $there = ShelfImport::query()->find($id);
+        if ($there !== null) {
+            return $there->user_id === $user->id ? $there : throw Conflict::notReachable('This list was sent by somebody else.');
+        }
+        try {
+            [$text, $encoding] = CsvFile::decoded($bytes);
+            $this->store->put($id, $text);
+            [$reading, $total] = CsvFile::open($this->store->path($id), $encoding);
+        } catch (UnreadableList $e) {
+            $this->store->drop($id);
+            throw ValidationException::withMessages(['list' => $e->getMessage()]);
+        }
+
+        return ShelfImport::query()->create(['id' => $id, 'name' => $name, 'state' => 'checking', 'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1], 'total' => $total, 'user_id' => $user->id])->refresh();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Facelift\Bench\Waited;
+use Facelift\Plan\Step;
+use Illuminate\Support\Carbon;
+
+/** What happened, in words: how long a thing really took, of how long planned, and what follows. */
+final readonly class RecordWords
+{
+    public function __construct(private Words $words) {}
+
+    /** A step that ended before its time. */
+    public function said(Step $step, Waited $waited): string
+    {
+        $title = $this->words->coded('step.' . $step->kind()->value, $step->act->figures);
+        $figures = ['step' => $title, 'took' => self::clock($waited->seconds() ?? 0.0), 'planned' => self::clock($waited->planned)];
+        $said = $this->words->say('record.ended-early', $figures);
+        $follows = $this->words->say('record.' . $step->kind()->earlyCode());
+
+        return $said . ($waited->why === '' ? '' : ' ' . $this->words->say('record.said-why', ['why' => $waited->why])) . ' ' . $follows;
+    }
+
+    /** How the clamps of a bond were on. */
+    public function clamped(Waited $waited): string
+    {
+        $figures = ['from' => self::moment($waited->from), 'planned' => self::clock($waited->planned)];
+        if ($waited->to === null) {
+            return $this->words->say('record.clamps-still-on', $figures);
+        }
+
+        return $this->words->say('record.clamped', $figures + ['to' => self::moment($waited->to), 'took' => self::clock($waited->seconds() ?? 0.0)]);
+    }
+
+    /** Minutes and seconds, `3:40`. */
+    public static function clock(float $seconds): string
+    {
+        $whole = (int) round($seconds);
+
+        return sprintf('%d:%02d', intdiv($whole, 60), $whole % 60);
+    }
+
+    private static function moment(int $at): string
+    {
+        return Carbon::createFromTimestampMs($at)->toDateTimeString('minute') . ' UTC';
+    }
+}
