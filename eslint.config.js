@@ -2,14 +2,46 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
-export default ts.config({ ignores: ['resources/js/api/schema.d.ts', 'public/build/**'] }, js.configs.recommended, ...ts.configs.strictTypeChecked, {
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
-    plugins: { 'react-hooks': hooks },
+const STATIONS = ['new', 'checkin', 'scope', 'part', 'quote', 'plan', 'bench', 'prove', 'handover'];
+
+/** What lies under everything knows no station and no place; only the router does. */
+const under = {
+    files: ['resources/js/{api,bench,heat,mat,shell,theme,words}/**'],
+    ignores: ['resources/js/shell/router.tsx'],
     rules: {
-        ...hooks.configs.recommended.rules,
-        '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
-        '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
-        '@typescript-eslint/no-non-null-assertion': 'error',
-        'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true, named: true, defaultFrom: true } }],
+        'no-restricted-imports': ['error', { patterns: ['**/stations/**', '**/places/**'] }],
     },
-});
+};
+
+/** A station knows no other: what two of them need lies in stations/pieces, or below. */
+const apart = [...STATIONS, 'pieces'].map((station) => ({
+    files: [`resources/js/stations/${station}/**`],
+    rules: {
+        'no-restricted-imports': ['error', { patterns: ['**/places/**', ...STATIONS.filter((s) => s !== station).map((s) => `../${s}/**`)] }],
+    },
+}));
+
+/** A place of the shop stands without any job. */
+const places = {
+    files: ['resources/js/places/**'],
+    rules: { 'no-restricted-imports': ['error', { patterns: ['**/stations/**'] }] },
+};
+
+export default ts.config(
+    { ignores: ['resources/js/api/schema.d.ts', 'public/build/**'] },
+    js.configs.recommended,
+    ...ts.configs.strictTypeChecked,
+    {
+        languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+        plugins: { 'react-hooks': hooks },
+        rules: {
+            ...hooks.configs.recommended.rules,
+            '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+            '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+            '@typescript-eslint/no-non-null-assertion': 'error',
+            'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true, named: true, defaultFrom: true } }],
+        },
+    },
+    under,
+    ...apart,
+);

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import type { PhoneFile, Plan } from '../../../resources/js/api/client';
 import { screwsOf } from '../../../resources/js/bench/ledger';
 import { marksFor, moveOf } from '../../../resources/js/mat/marks';
-import { stepFigures, stepText, stepTitle } from '../../../resources/js/stations/stepWords';
+import { stepFigures, stepText, stepTitle } from '../../../resources/js/words/stepWords';
 import { sayReason } from '../../../resources/js/words/words';
 
 /** Every shipped phone with every kind of part that it has. */

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../../../resources/js/api/client';
 import { moveOf } from '../../../resources/js/mat/marks';
-import { stepFigures, stepText, stepTitle } from '../../../resources/js/stations/stepWords';
+import { stepFigures, stepText, stepTitle } from '../../../resources/js/words/stepWords';
 
 const planOf = (phone: string, kind: string): Plan =>
     JSON.parse(

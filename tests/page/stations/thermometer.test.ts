@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { readingsInWords } from '../../../resources/js/stations/AsItWent';
-import { shown, thermometerFor, type Thermometer } from '../../../resources/js/stations/useThermometer';
+import { readingsInWords } from '../../../resources/js/stations/plan/AsItWent';
+import { shown, thermometerFor, type Thermometer } from '../../../resources/js/bench/useThermometer';
 
 const heard = (id: string, more: Partial<Thermometer> = {}): Thermometer => ({ id, heardAt: 1, state: 'live', celsius: 61.24, follows: null, ...more });
 const at = (job: string) => ({ job, tag: 'T-0301', step: 'heat:seal', probe: 'edge' });

@@ -6,7 +6,7 @@ import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { HeatSource } from '../../heat/source';
 import { Refusal } from '../../shell/Refusal';
-import { Figure } from '../../stations/Scope';
+import { Figure } from '../../shell/Figure';
 import { clock, say, sentences } from '../../words/words';
 import { HeatCurves } from './HeatCurves';
 import { LayerCurves } from './LayerCurves';

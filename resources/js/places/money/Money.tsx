@@ -10,7 +10,7 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
-import { Figure } from '../../stations/Scope';
+import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
 import { amount, say } from '../../words/words';
 import { ShopRules } from './ShopRules';

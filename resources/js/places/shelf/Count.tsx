@@ -8,7 +8,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { newId } from '../../bench/ids';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
-import { Figure } from '../../stations/Scope';
+import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
 
 type CountState = Schemas['Count'];

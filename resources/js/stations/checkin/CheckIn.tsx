@@ -17,7 +17,7 @@ import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
 import { useSettled } from '../../shell/useSettled';
 import { say, sayReason } from '../../words/words';
-import { NextCheck } from '../NextCheck';
+import { NextCheck } from '../pieces/NextCheck';
 import { Chips } from './Chips';
 import { blank, checked, complete, functionsOf, OBSERVATIONS, seenIn, SIGNS, takeOutOf, toggled, type Kind } from './draft';
 import { Functions } from './Functions';

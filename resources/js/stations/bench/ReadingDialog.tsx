@@ -1,0 +1,98 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, type SyntheticEvent } from 'react';
+import { tenthsOf } from '../../bench/heat';
+import { report } from '../../bench/useOutbox';
+import { Refusal } from '../../shell/Refusal';
+import { say } from '../../words/words';
+import { shown, useThermometer, type Probe } from '../../bench/useThermometer';
+
+const PROBES = ['outer-face', 'edge', 'panel', 'battery'] as const;
+
+/** What the thermometer shows at this moment, and where it sits. */
+export function ReadingDialog({ job, step, close }: { job: string; step: string; close: () => void }) {
+    const [probe, setProbe] = useState<Probe>(PROBES[0]);
+    const [typed, setTyped] = useState('');
+    const tenths = tenthsOf(typed);
+    const keep = (event: SyntheticEvent) => {
+        event.preventDefault();
+        if (tenths !== null) {
+            report(job, 'reading', { step, probe, tenths });
+            close();
+        }
+    };
+    return (
+        <Dialog open onClose={close} aria-labelledby="reading-title">
+            <DialogTitle id="reading-title">Reading of the thermometer</DialogTitle>
+            <DialogContent>
+                <Box component="form" onSubmit={keep} sx={{ display: 'grid', gap: 1.5, pt: 1 }}>
+                    <TextField select size="small" label="Where" value={probe} onChange={(e) => setProbe(e.target.value as Probe)}>
+                        {PROBES.map((p) => (
+                            <MenuItem key={p} value={p}>
+                                {say(`probe.${p}`)}
+                            </MenuItem>
+                        ))}
+                    </TextField>
+                    <TextField
+                        size="small"
+                        autoFocus
+                        label="Temperature, °C"
+                        value={typed}
+                        error={typed !== '' && tenths === null}
+                        helperText={typed !== '' && tenths === null ? '−20 to 250 °C' : ' '}
+                        onChange={(e) => setTyped(e.target.value)}
+                        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+                    />
+                    <Typography variant="body2" color="textSecondary">
+                        It counts from this moment. One reading is enough to correct what follows.
+                    </Typography>
+                    <Button type="submit" variant="contained" disabled={tenths === null}>
+                        Keep the reading
+                    </Button>
+                    <FromThermometer job={job} step={step} probe={probe} close={close} />
+                </Box>
+            </DialogContent>
+        </Dialog>
+    );
+}
+
+/** A thermometer that is heard: its figure taken once, or followed from here on. */
+function FromThermometer({ job, step, probe, close }: { job: string; step: string; probe: Probe; close: () => void }) {
+    const { thermometer, follow } = useThermometer(job);
+    if (thermometer === null) {
+        return null;
+    }
+    const { celsius } = thermometer;
+    const elsewhere = thermometer.follows !== null && thermometer.follows.job !== job;
+    const put = () => follow.mutate({ thermometer: thermometer.id, step, probe, ...(elsewhere ? { over: true } : {}) }, { onSuccess: close });
+    return (
+        <Box component="section" aria-label="From the thermometer" sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, display: 'grid', gap: 1 }}>
+            <Typography>
+                <b>{shown(thermometer)}</b>
+                {elsewhere && `, read for ${thermometer.follows?.tag} now`}
+            </Typography>
+            <Refusal error={follow.error} />
+            <Box sx={{ display: 'flex', gap: 1 }}>
+                <Button
+                    variant="outlined"
+                    disabled={thermometer.state !== 'live' || celsius === null}
+                    onClick={() => {
+                        report(job, 'reading', { step, probe, tenths: Math.round(10 * (celsius ?? 0)) });
+                        close();
+                    }}
+                >
+                    Take it once
+                </Button>
+                <Button variant="outlined" disabled={thermometer.state === 'silent' || follow.isPending} onClick={put}>
+                    {elsewhere ? 'Take it over and follow it' : 'Follow it from here on'}
+                </Button>
+            </Box>
+        </Box>
+    );
+}

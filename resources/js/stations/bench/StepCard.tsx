@@ -1,0 +1,301 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { Job, PhoneFile, Plan, Step } from '../../api/client';
+import { queries } from '../../api/queries';
+import type { Heated } from '../../bench/heat';
+import { mayHeatAgain, untested, type Heat, type Run } from '../../bench/run';
+import { screwsOf } from '../../bench/ledger';
+import { outbox, useOutbox } from '../../bench/useOutbox';
+import { moveOf } from '../../mat/marks';
+import { Note } from '../../shell/Note';
+import { mono } from '../../theme/tokens';
+import { say, sayReason, sentence } from '../../words/words';
+import { GateList } from '../pieces/GateList';
+import { PartOrder } from '../pieces/PartOrder';
+import { ProblemPanel } from './ProblemPanel';
+import { Question } from './Question';
+import { StepClock, type HeatingEnd } from './StepClock';
+import { stepFigures, stepText, stepTitle } from '../../words/stepWords';
+
+interface Props {
+    job: Job;
+    phone: PhoneFile;
+    plan: Plan;
+    run: Run;
+    step: Step | null;
+    now: number;
+    heat: Heat;
+    heated: Heated | null;
+    problem: boolean;
+    mayWork: boolean;
+    go: () => void;
+    undo: () => void;
+    heatAgain: () => void;
+    showProblem: (shown: boolean) => void;
+    backToNow: (() => void) | null;
+}
+
+type Hazard = Step['hazards'][number];
+
+/** How loud a caution is. */
+const LOUD = {
+    'broken-glass': 'care',
+    'hot-plate': 'care',
+    'hot-air': 'care',
+    'hot-face': 'care',
+    'no-flame-ipa': 'care',
+    'battery-limit': 'stop',
+    cell: 'stop',
+    'bent-cell': 'stop',
+    live: 'stop',
+    'may-be-live': 'stop',
+    'wrist-strap': 'care',
+    paired: 'stop',
+    'screw-length': 'stop',
+    'no-pinch': 'care',
+    'water-resistance': 'care',
+    eyes: 'care',
+    uv: 'care',
+    waste: 'care',
+} satisfies Record<Hazard, 'stop' | 'care'>;
+
+export function StepCard(p: Props) {
+    const { job, plan, run, step } = p;
+    const { refused } = useOutbox();
+    const mine = refused.filter((r) => r.job === job.id && r.kind !== 'unless-said-why');
+    const question = refused.find((r) => r.job === job.id && r.kind === 'unless-said-why');
+    const done = step !== null && run.done.has(step.id);
+    const open = step?.gate ? untested(plan, run, step.gate) : [];
+    const started = step ? run.timers.get(step.id) : undefined;
+    const waits = step !== null && step.wait > 0 && started === undefined && !done;
+    const label = step === null ? 'All steps done' : done ? 'Done' : open.length > 0 ? `${open.length} not tested` : waits ? startLabel(step) : doneLabel(step);
+    return (
+        <Box component="section" aria-label="Step" sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}>
+            <Box
+                tabIndex={0}
+                role="group"
+                aria-label="What to do"
+                sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}
+            >
+                {p.backToNow && (
+                    <Button variant="outlined" onClick={p.backToNow}>
+                        Back to the step now
+                    </Button>
+                )}
+                <Happened job={job.id} plan={plan} run={run} />
+                {question && <Question key={question.event.id} refused={question} />}
+                {mine.map((r) => (
+                    <Note key={r.event.id} tone="stop" role="alert">
+                        <b>Not kept.</b> {sentence(sayReason(r.reason))}{' '}
+                        <Button size="small" onClick={() => outbox.dismiss(r.event.id)}>
+                            Understood
+                        </Button>
+                    </Note>
+                ))}
+                {/* First, so that what helps is in sight without scrolling. */}
+                {p.problem && step && (
+                    <ProblemPanel
+                        job={job}
+                        run={run}
+                        step={step}
+                        ladder={p.heated?.ladder ?? null}
+                        face={bondFace(p.phone, step)}
+                        close={() => p.showProblem(false)}
+                    />
+                )}
+                {step === null ? (
+                    <>
+                        <Typography component="h1" variant="h1">
+                            All steps are done
+                        </Typography>
+                        <Button component={Link} to={`/jobs/${job.id}/hand-over`} variant="contained" sx={{ minHeight: 76, fontSize: '1.2rem' }}>
+                            To hand-over
+                        </Button>
+                    </>
+                ) : (
+                    <StepBody {...p} step={step} done={done} started={started} />
+                )}
+                {!p.mayWork && (
+                    <Note tone="plain">
+                        {job.handedOverAt ? 'This job is handed over and closed.' : 'Your account may look at the bench but not work at it.'}
+                    </Note>
+                )}
+            </Box>
+            <Box sx={{ p: 2.5, pt: 1, display: 'grid', gap: 1.25 }}>
+                <Button
+                    variant="contained"
+                    onClick={p.go}
+                    disabled={!p.mayWork || step === null || done || open.length > 0}
+                    sx={{ minHeight: 76, justifyContent: 'space-between', px: 2.5, fontSize: '1.25rem' }}
+                >
+                    {label}
+                    <Key>Space</Key>
+                </Button>
+                <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={p.heatAgain}
+                        disabled={!p.mayWork || p.heat.kind === 'none' || step === null || !mayHeatAgain(step.kind)}
+                        sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
+                    >
+                        {p.heat.kind === 'heating' ? 'Heat off' : 'Heat again'} <Key>H</Key>
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={() => p.showProblem(!p.problem)}
+                        disabled={!p.mayWork}
+                        aria-expanded={p.problem}
+                        sx={{ px: 1, justifyContent: 'space-between' }}
+                    >
+                        Problem <Key>P</Key>
+                    </Button>
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        onClick={p.undo}
+                        disabled={!p.mayWork || run.done.size === 0}
+                        sx={{ px: 1, justifyContent: 'space-between' }}
+                    >
+                        Undo <Key>⌫</Key>
+                    </Button>
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+/** True once a part that was ordered has been confirmed to be here. */
+const awaited = (plan: Plan, run: Run, part: string): boolean =>
+    plan.steps.some((s) => s.kind === 'await-part' && s.subjects[0] === part && run.done.has(s.id));
+
+/** What a trouble has changed in the plan: the price may no longer hold. */
+function Happened({ job, plan, run }: { job: string; plan: Plan; run: Run }) {
+    const all = useQuery(queries.troubles(job)).data?.data ?? [];
+    const lacks = (t: (typeof all)[number]) => t.part !== null && t.order?.state !== 'ordered' && !awaited(plan, run, t.part.id);
+    const price = all.filter((t) => t.quote && (t.agreed === null || lacks(t)));
+    return (
+        <>
+            {price.map((t) => (
+                <Note key={t.id} tone="care">
+                    <b>
+                        {say(`trouble.${t.trouble}`)}: {t.name}.
+                    </b>{' '}
+                    {t.agreed === null ? `${say('reason.quote-no-longer-holds')}. ` : ''}
+                    {lacks(t) ? `${t.part?.name} is not ordered yet. ` : ''}
+                    <Link to={`/jobs/${job}/quote`}>To the quote</Link>
+                </Note>
+            ))}
+        </>
+    );
+}
+
+/** Where the order of a part stands that a step waits for; what is not ordered yet is said above, and is ordered at the quote. */
+function Awaited({ job, part }: { job: Job; part: string }) {
+    const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
+    return all.filter((t) => t.part?.id === part && t.order !== null).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
+}
+
+function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
+    return (
+        <>
+            <Typography component="h1" variant="h1">
+                {stepTitle(step)}
+            </Typography>
+            {stepText(step).map((t) => (
+                <Typography key={t}>{t}</Typography>
+            ))}
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+                {stepFigures(step, moveOf(plan, step)?.way ?? null).map((f) => (
+                    <Box key={f.name + f.value} sx={{ border: 1, borderColor: 'text.primary', borderRadius: 1, px: 1.25, py: 0.5 }}>
+                        {f.name} <b style={{ fontFamily: mono }}>{f.value}</b>
+                    </Box>
+                ))}
+            </Box>
+            {!done && <StepClock step={step} now={now} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />}
+            {[...run.wet].map((place) => (
+                <Note key={place} tone="care">
+                    Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
+                </Note>
+            ))}
+            {run.soaked && <Note tone="stop">{say('reason.soaked')}.</Note>}
+            {run.batteryIn && !done && step.battery === 'off' && (
+                <Note tone="care">The battery is plugged in: unplug it before touching another connector.</Note>
+            )}
+            {step.hazards.map((c) => (
+                <Note key={c} tone={LOUD[c]}>
+                    {say(`caution.${c}`)}
+                </Note>
+            ))}
+            {step.kind === 'await-part' && <Awaited job={job} part={step.subjects[0] ?? ''} />}
+            {step.gate && <GateList job={job.id} plan={plan} run={run} gate={step.gate} condition={job.condition} mayWork={mayWork && !done} />}
+            <Box component="details" sx={{ color: 'text.secondary' }}>
+                <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
+                    Why it stands here
+                </Box>
+                {step.because.map((b) => (
+                    <Typography key={b.code + JSON.stringify(b.figures)}>{sentence(sayReason(b))}</Typography>
+                ))}
+            </Box>
+        </>
+    );
+}
+
+/** The face under which the bond at hand lies. */
+const bondFace = (phone: PhoneFile, step: Step): Step['face'] => phone.bonds.find((b) => b.id === step.move?.bond)?.face ?? 'front';
+
+/** How a heating is planned to end; null for any other step. */
+function heatingEnd(plan: Plan, step: Step): HeatingEnd | null {
+    const end = step.kind === 'heat' || step.kind === 'reheat' ? moveOf(plan, step)?.end : undefined;
+    const limit = plan.openings.find((o) => o.bond === step.move?.bond)?.limits.batteryStop;
+    return end && limit !== undefined ? { bond: end.bond, battery: end.battery, limit } : null;
+}
+
+function startLabel(step: Step): string {
+    return step.kind === 'heat' || step.kind === 'reheat'
+        ? 'Heat is on: start the clock'
+        : step.kind === 'clamp'
+          ? 'Clamps on: start the clock'
+          : 'Start the clock';
+}
+
+function doneLabel(step: Step): string {
+    switch (step.kind) {
+        case 'heat':
+        case 'reheat':
+            return 'Off the heat';
+        case 'first-gap':
+        case 'cut-pass':
+            return 'Done, pick placed';
+        case 'unscrew':
+            return `Done, ${screwsOf(step)} on the mat`;
+        case 'screw-in':
+            return `Done, ${screwsOf(step)} in`;
+        case 'plug-in':
+            return 'Done, felt it click';
+        case 'alcohol':
+            return 'Done, it creeps in';
+        case 'confirm-dry':
+            return 'It is dry';
+        case 'gate':
+            return 'Gate passed on';
+        default:
+            return 'Done';
+    }
+}
+
+function Key({ children }: { children: string }) {
+    return (
+        <Box
+            component="span"
+            aria-hidden
+            sx={{ border: '1.5px solid currentColor', borderRadius: 1, px: 1, fontSize: '0.9375rem', fontWeight: 600, lineHeight: 1.6 }}
+        >
+            {children}
+        </Box>
+    );
+}

@@ -1,0 +1,159 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import { useEffect, useRef, useState } from 'react';
+import type { Plan, Step } from '../../api/client';
+import type { Run } from '../../bench/run';
+import { moveOf } from '../../mat/marks';
+import { mono } from '../../theme/tokens';
+import { clock, say } from '../../words/words';
+import { stepTitle } from '../../words/stepWords';
+
+/** The phase now, step by step; the others folded. */
+export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run; current: string | null; choose: (id: string) => void }) {
+    const [find, setFind] = useState('');
+    const phases = [...new Set(plan.steps.map((s) => s.phase))];
+    const now = plan.steps.find((s) => s.id === current)?.phase ?? phases[phases.length - 1];
+    const [unfolded, setUnfolded] = useState<string | null>(null);
+    const here = useRef<HTMLButtonElement>(null);
+    useEffect(() => {
+        // Braces: a browser may give back a promise here, and an effect must not return one.
+        here.current?.scrollIntoView({ block: 'nearest' });
+    }, [current]);
+    const leave = (event: React.KeyboardEvent<HTMLInputElement>) => {
+        if (event.key === 'Escape') {
+            setFind('');
+            event.currentTarget.blur();
+        }
+    };
+    const wanted = find.trim().toLowerCase();
+    return (
+        <Box
+            component="nav"
+            aria-label="Steps"
+            sx={{ bgcolor: 'background.paper', borderRight: 1, borderColor: 'divider', overflow: 'auto', minHeight: 0, py: 1 }}
+        >
+            <Box sx={{ px: 2, pb: 1 }}>
+                <Box
+                    component="input"
+                    id="find-step"
+                    aria-label="Find a step"
+                    placeholder="Find a step  /"
+                    value={find}
+                    onChange={(e: React.ChangeEvent<HTMLInputElement>) => setFind(e.target.value)}
+                    onKeyDown={leave}
+                    sx={(t) => ({
+                        width: '100%',
+                        font: 'inherit',
+                        color: 'inherit',
+                        bgcolor: 'transparent',
+                        border: `1px solid ${t.palette.role.quiet}`,
+                        borderRadius: 1,
+                        px: 1.25,
+                        minHeight: 40,
+                    })}
+                />
+            </Box>
+            {phases.map((phase) => {
+                const steps = plan.steps.filter((s) => s.phase === phase);
+                const open = wanted === '' ? phase === now || phase === unfolded : true;
+                const shown = wanted === '' ? steps : steps.filter((s) => stepTitle(s).toLowerCase().includes(wanted));
+                const finished = steps.filter((s) => run.done.has(s.id)).length;
+                if (wanted !== '' && shown.length === 0) {
+                    return null;
+                }
+                return (
+                    <Box key={phase}>
+                        <ButtonBase
+                            onClick={() => setUnfolded(phase === unfolded ? null : phase)}
+                            aria-expanded={open}
+                            sx={{
+                                width: '100%',
+                                justifyContent: 'space-between',
+                                px: 2,
+                                minHeight: 44,
+                                font: 'inherit',
+                                fontWeight: 700,
+                                color: phase === now ? 'text.primary' : 'text.secondary',
+                            }}
+                        >
+                            <span>
+                                <span aria-hidden>{finished === steps.length ? '● ' : open ? '▾ ' : '▸ '}</span>
+                                {say(`phase.${phase}`)}
+                            </span>
+                            <Box component="span" sx={{ fontFamily: mono, fontWeight: 400 }}>
+                                {finished}/{steps.length}
+                            </Box>
+                        </ButtonBase>
+                        {open &&
+                            shown.map((s) => (
+                                <Row
+                                    key={s.id}
+                                    step={s}
+                                    length={moveOf(plan, s)?.way?.length ?? null}
+                                    run={run}
+                                    current={s.id === current}
+                                    choose={choose}
+                                    ref={s.id === current ? here : null}
+                                />
+                            ))}
+                    </Box>
+                );
+            })}
+        </Box>
+    );
+}
+
+function Row({
+    step,
+    length,
+    run,
+    current,
+    choose,
+    ref,
+}: {
+    step: Step;
+    /** mm of edge, for a pass of the blade. */
+    length: number | null;
+    run: Run;
+    current: boolean;
+    choose: (id: string) => void;
+    ref: React.Ref<HTMLButtonElement> | null;
+}) {
+    const done = run.done.has(step.id);
+    const mark = done ? '●' : current ? '◆' : '○';
+    const figure = length !== null ? `${Math.round(length)} mm` : step.wait > 0 ? clock(step.wait) : '';
+    return (
+        <ButtonBase
+            ref={ref}
+            onClick={() => choose(step.id)}
+            aria-current={current ? 'step' : undefined}
+            data-step={step.id}
+            sx={(t) => ({
+                width: '100%',
+                minHeight: 40,
+                px: 2,
+                gap: 1.25,
+                justifyContent: 'flex-start',
+                textAlign: 'left',
+                font: 'inherit',
+                bgcolor: current ? t.palette.role.nowFill : 'transparent',
+                color: done && !current ? t.palette.role.quiet : t.palette.role.ink,
+                fontWeight: current ? 700 : 400,
+            })}
+        >
+            <Box
+                component="span"
+                aria-label={done ? 'done' : current ? 'now' : 'to do'}
+                sx={(t) => ({ color: done ? t.palette.role.done : current ? t.palette.role.now : t.palette.role.quiet, width: 16, flex: 'none' })}
+            >
+                {mark}
+            </Box>
+            <Box component="span" sx={{ flex: 1, lineHeight: 1.2, py: 0.5 }}>
+                {stepTitle(step)}
+            </Box>
+            <Box component="span" sx={{ fontFamily: mono, fontSize: '0.9375rem', whiteSpace: 'nowrap' }}>
+                {figure}
+            </Box>
+        </ButtonBase>
+    );
+}

@@ -1,0 +1,184 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ListItemButton from '@mui/material/ListItemButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, take, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { queryClient } from '../../api/queryClient';
+import { newId } from '../../bench/ids';
+import { Refusal } from '../../shell/Refusal';
+import { mono } from '../../theme/tokens';
+import { Note } from '../../shell/Note';
+import { moment, say } from '../../words/words';
+import { TellApart } from './TellApart';
+
+type Phone = Schemas['PhoneSummary'];
+
+/** Which phone is this, and whose. */
+export function NewJob() {
+    const [id] = useState(newId);
+    const [find, setFind] = useState('');
+    const [phone, setPhone] = useState<Phone | null>(null);
+    const [code, setCode] = useState('');
+    const [colour, setColour] = useState('');
+    const [customer, setCustomer] = useState('');
+    const [imei, setImei] = useState('');
+    const found = useQuery(queries.phones(find));
+    const [told, setTold] = useState<Phone[] | null>(null);
+    const history = useQuery({ ...queries.history(imei), enabled: imei.length === 15 });
+    const navigate = useNavigate();
+    const open = useMutation({
+        mutationFn: () =>
+            take(
+                api.POST('/api/jobs', {
+                    body: { id, phone: phone?.id ?? '', modelCode: code, colour: colour === '' ? null : colour, customer, imei: imei === '' ? null : imei },
+                }),
+            ),
+        onSuccess: async (job) => {
+            queryClient.setQueryData(queries.job(job.id).queryKey, job);
+            await queryClient.invalidateQueries({ queryKey: ['jobs'] });
+            await navigate(`/jobs/${job.id}/check-in`);
+        },
+    });
+    const choose = (p: Phone) => {
+        setPhone(p);
+        const typed = p.codes.find((c) => find.toLowerCase().includes(c.code.toLowerCase()));
+        setCode(typed?.code ?? '');
+        setColour('');
+    };
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        open.mutate();
+    };
+    return (
+        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 4, maxWidth: 1100, width: '100%', mx: 'auto' }}>
+            <Box>
+                <Typography component="h1" variant="h1" sx={{ mb: 2 }}>
+                    Which phone is it?
+                </Typography>
+                <TextField
+                    label="Maker, model or model code"
+                    helperText="The code is printed on the housing or shown in settings"
+                    fullWidth
+                    autoFocus
+                    value={find}
+                    onChange={(e) => setFind(e.target.value)}
+                />
+                <Box role="group" aria-label="Phones found" sx={{ mt: 1.5 }}>
+                    {(told ?? found.data?.data ?? []).map((p) => (
+                        <ListItemButton
+                            key={p.id}
+                            selected={p.id === phone?.id}
+                            aria-pressed={p.id === phone?.id}
+                            component="button"
+                            type="button"
+                            onClick={() => choose(p)}
+                            sx={{
+                                width: '100%',
+                                textAlign: 'left',
+                                display: 'block',
+                                borderRadius: 1,
+                                border: 1,
+                                borderColor: 'divider',
+                                bgcolor: 'background.paper',
+                                mb: 1,
+                                font: 'inherit',
+                                color: 'inherit',
+                            }}
+                        >
+                            <Box sx={{ fontWeight: 700 }}>
+                                {p.maker} {p.model}
+                            </Box>
+                            <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
+                                {p.year} · {say(`family.${p.family}`)} · <span style={{ fontFamily: mono }}>{p.codes.map((c) => c.code).join(' ')}</span>
+                            </Box>
+                        </ListItemButton>
+                    ))}
+                    {(told !== null || found.data?.data.length !== 1) && <TellApart find={find} found={setTold} />}
+                    {found.data?.data.length === 0 && (
+                        <Typography color="textSecondary">No phone file matches “{find}”. Check the code, or clear the field to see all phones.</Typography>
+                    )}
+                </Box>
+            </Box>
+            <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 2, alignContent: 'start', pt: 7 }}>
+                <TextField
+                    select
+                    label="Model code"
+                    required
+                    disabled={!phone}
+                    value={code}
+                    onChange={(e) => setCode(e.target.value)}
+                    helperText={phone ? 'Regional codes take other panels' : 'Choose the phone first'}
+                >
+                    {(phone?.codes ?? []).map((c) => (
+                        <MenuItem key={c.code} value={c.code}>
+                            {c.code} · {c.region}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <TextField select label="Colour of bezel and frame" disabled={!phone} value={colour} onChange={(e) => setColour(e.target.value)}>
+                    <MenuItem value="">Does not matter</MenuItem>
+                    {(phone?.colours ?? []).map((c) => (
+                        <MenuItem key={c} value={c}>
+                            {c}
+                        </MenuItem>
+                    ))}
+                </TextField>
+                <TextField
+                    label="Customer"
+                    required
+                    value={customer}
+                    onChange={(e) => setCustomer(e.target.value)}
+                    slotProps={{ htmlInput: { maxLength: 80 } }}
+                    autoComplete="off"
+                />
+                <TextField
+                    label="IMEI, if at hand"
+                    value={imei}
+                    onChange={(e) => setImei(e.target.value.replace(/\D/g, ''))}
+                    slotProps={{ htmlInput: { maxLength: 15, inputMode: 'numeric' } }}
+                />
+                {imei.length === 15 && history.data && <Seen history={history.data} />}
+                <Refusal error={open.error} />
+                <Button
+                    type="submit"
+                    variant="contained"
+                    disabled={!phone || code === '' || customer.trim() === '' || open.isPending}
+                    sx={{ minHeight: 76, fontSize: '1.2rem' }}
+                >
+                    Open the job
+                </Button>
+                <Typography color="textSecondary">No passcode is asked for or kept.</Typography>
+            </Box>
+        </Box>
+    );
+}
+
+/** What the shop knows of this phone. */
+function Seen({ history }: { history: Schemas['History'] }) {
+    if (!history.valid) {
+        return <Note tone="stop">The last digit of the IMEI does not agree with the others. Read it again.</Note>;
+    }
+    if (history.data.length === 0) {
+        return <Typography color="textSecondary">This phone has not been here before.</Typography>;
+    }
+    const back = history.data.find((j) => j.warranty);
+    return (
+        <Note tone={back ? 'care' : 'plain'}>
+            {back && <b>Comeback: within the warranty period of {back.tag}. The new job is linked to it. </b>}
+            {history.data.map((j) => (
+                <div key={j.id}>
+                    <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link> {j.phone}, {j.customer}
+                    {j.kind ? `, ${say(`kind.${j.kind}`).toLowerCase()}` : ''}
+                    {j.part ? ` ${j.part}` : ''}:{' '}
+                    {j.closedAt && j.closedAs ? `${say(`closed.${j.closedAs}`).toLowerCase()} ${moment(j.closedAt)}` : 'still open'}
+                </div>
+            ))}
+        </Note>
+    );
+}

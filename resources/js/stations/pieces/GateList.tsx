@@ -1,0 +1,104 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState, type SyntheticEvent } from 'react';
+import type { Condition, Plan } from '../../api/client';
+import { testKey, untested, type Run } from '../../bench/run';
+import { report } from '../../bench/useOutbox';
+import { Note } from '../../shell/Note';
+import { say } from '../../words/words';
+
+const OUTCOMES = ['pass', 'fail', 'not-possible'] as const;
+
+interface Props {
+    job: string;
+    plan: Plan;
+    run: Run;
+    gate: string;
+    condition: Condition | null;
+    mayWork: boolean;
+}
+
+/** The functions of one gate, each set beside check-in; a gate that is not tested needs a reason. */
+export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
+    const [reason, setReason] = useState('');
+    const functions = plan.gates.find((g) => g.gate === gate)?.functions ?? [];
+    const open = untested(plan, run, gate);
+    const before = new Map((condition?.functions ?? []).map((f) => [f.function as string, f.state as string]));
+    const test = (fn: string, outcome: string) => report(job, 'test', { gate, function: fn, outcome });
+    const leaveOut = (event: SyntheticEvent) => {
+        event.preventDefault();
+        report(job, 'gate-waived', { gate, reason });
+        setReason('');
+    };
+    return (
+        <Box sx={{ display: 'grid', gap: 0.75 }}>
+            {functions.map((f) => {
+                const outcome = run.tests.get(testKey(gate, f.function)) ?? null;
+                const was = before.get(f.function) ?? 'cannot-test';
+                const fresh = was === 'works' && outcome === 'fail';
+                return (
+                    <Box
+                        key={f.function}
+                        sx={(t) => ({
+                            display: 'grid',
+                            gridTemplateColumns: '1fr auto',
+                            alignItems: 'center',
+                            gap: 1,
+                            borderLeft: `4px solid ${fresh ? t.palette.role.stop : 'transparent'}`,
+                            pl: 1,
+                        })}
+                    >
+                        <Box>
+                            <b>{say(`function.${f.function}`)}</b>
+                            <Box sx={(t) => ({ color: fresh ? t.palette.role.stop : t.palette.role.quiet, fontSize: '0.9375rem', lineHeight: 1.25 })}>
+                                {[fresh ? 'new fault: worked at check-in' : `check-in: ${say(`state.${was}`).toLowerCase()}`, say(`need.${f.needs}`)]
+                                    .filter(Boolean)
+                                    .join(' · ')}
+                            </Box>
+                        </Box>
+                        <ToggleButtonGroup
+                            exclusive
+                            size="small"
+                            disabled={!mayWork}
+                            value={outcome}
+                            onChange={(_, v: string | null) => v && test(f.function, v)}
+                            aria-label={`${say(`function.${f.function}`)} at ${say(`gate.${gate}`)}`}
+                        >
+                            {OUTCOMES.map((o) => (
+                                <ToggleButton key={o} value={o} sx={{ px: 1 }}>
+                                    {o === 'not-possible' ? 'Can’t' : say(`outcome.${o}`)}
+                                </ToggleButton>
+                            ))}
+                        </ToggleButtonGroup>
+                    </Box>
+                );
+            })}
+            {mayWork && open.length > 1 && (
+                <Button variant="outlined" onClick={() => open.forEach((f) => test(f, 'pass'))}>
+                    The other {open.length} pass
+                </Button>
+            )}
+            {run.waived.has(gate) && <Note tone="care">Not tested: {run.waived.get(gate)}</Note>}
+            {mayWork && open.length > 0 && (
+                <Box component="form" onSubmit={leaveOut} sx={{ display: 'flex', gap: 1, mt: 1 }}>
+                    <TextField
+                        size="small"
+                        label="Why it cannot be tested"
+                        value={reason}
+                        onChange={(e) => setReason(e.target.value)}
+                        fullWidth
+                        slotProps={{ htmlInput: { maxLength: 300 } }}
+                    />
+                    <Button type="submit" disabled={reason.trim().length < 5} sx={{ whiteSpace: 'nowrap' }}>
+                        Leave out
+                    </Button>
+                </Box>
+            )}
+            {functions.length === 0 && <Typography color="textSecondary">Nothing has to be tested here.</Typography>}
+        </Box>
+    );
+}

@@ -1,0 +1,204 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type SyntheticEvent } from 'react';
+import { Link } from 'react-router';
+import { api, take, type PhoneFile, type Plan } from '../../api/client';
+import { queries } from '../../api/queries';
+import { usual, type HeatSource } from '../../heat/source';
+import { OldPanelField } from '../../heat/OldPanelField';
+import { SourceFields } from '../../heat/SourceFields';
+import { Strip } from '../../mat/Strip';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+import { useChange } from '../../shell/useChange';
+import { useJob } from '../../shell/jobContext';
+import { mono } from '../../theme/tokens';
+import { clock, minutes, say, sayReason, sentence, sentences } from '../../words/words';
+import { AsItWent } from './AsItWent';
+import { PlanLists } from './PlanLists';
+import { Figure } from '../../shell/Figure';
+import { stepTitle } from '../../words/stepWords';
+
+/** The whole job, computed: source in, steps out. */
+export function PlanStation() {
+    const { job, phone } = useJob();
+    const plan = useQuery({ ...queries.plan(job.id), enabled: job.source !== null });
+    const [source, setSource] = useState<HeatSource>(job.source ?? usual.plate);
+    const [oldPanel, setOldPanel] = useState(job.oldPanel);
+    const [school, setSchool] = useState(job.school);
+    const kept = job.kind === 'glass-only';
+    const make = useChange(job, () =>
+        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source, oldPanel, school } })),
+    );
+    const submit = (event: SyntheticEvent) => {
+        event.preventDefault();
+        make.mutate(undefined);
+    };
+    const p = job.source === null ? undefined : plan.data;
+    return (
+        <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '1fr 460px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
+            <Box tabIndex={0} role="region" aria-label="Steps of the plan" sx={{ p: 2.5, overflow: 'auto' }}>
+                <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
+                    <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                        Plan
+                    </Typography>
+                    <SourceFields source={source} set={setSource} />
+                    <OldPanelField size="medium" value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
+                    <Button type="submit" variant={p ? 'outlined' : 'contained'} disabled={make.isPending || job.handedOverAt !== null} sx={{ minHeight: 56 }}>
+                        {p ? 'Plan again' : 'Make the plan'}
+                    </Button>
+                    {p?.works && (
+                        <Button component={Link} to={`/jobs/${job.id}/bench`} variant="contained" sx={{ minHeight: 56 }}>
+                            To the bench
+                        </Button>
+                    )}
+                </Box>
+                <Box sx={{ display: 'grid', gap: 1.5 }}>
+                    <Refusal error={make.error} job={job.id} />
+                    {!p && (
+                        <Typography color="textSecondary">
+                            Choose the source of heat and make the plan. Everything is computed from the phone file, the fault and the part.
+                        </Typography>
+                    )}
+                    {p?.warnings.map((w) => (
+                        <Note key={w.code} tone={w.severity}>
+                            {sentence(sayReason(w))}
+                        </Note>
+                    ))}
+                </Box>
+                {p && p.works && <Steps plan={p} phone={phone} />}
+            </Box>
+            <Box
+                tabIndex={0}
+                role="region"
+                aria-label="Figures of the plan"
+                sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
+            >
+                {p && (
+                    <>
+                        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>
+                            <Figure name="hands-on" value={minutes(p.summary.handsOn)} />
+                            <Figure name="waiting" value={minutes(p.summary.waiting)} />
+                            <Figure name="steps" value={String(p.summary.steps)} />
+                            <Figure name="screws" value={String(p.summary.screws)} />
+                            <Figure name="tool changes, turns" value={String(p.summary.changes)} />
+                            <Figure name="battery on" value={`${p.summary.batteryCycles} ×`} />
+                        </Box>
+                        <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
+                            {p.summary.removals} removals in the order with the fewest changes ({p.route.changes}),{' '}
+                            {p.route.optimal ? 'proven: no valid order of them needs fewer' : `not proven: at least ${p.route.bound} are needed`}. Minutes and
+                            temperatures are estimates.
+                        </Typography>
+                        {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
+                        <Openings job={job.id} plan={p} phone={phone} />
+                        <PlanLists plan={p} phone={phone} />
+                    </>
+                )}
+            </Box>
+        </Box>
+    );
+}
+
+/** Both ways of moving parts over to a new frame, with what each takes; the next plan is made by the one chosen. */
+function Schools({ plan, school, set }: { plan: Plan; school: Plan['school']; set: (s: Plan['school']) => void }) {
+    return (
+        <Box component="fieldset" sx={{ border: 0, m: 0, px: 2.5, pb: 1.5 }}>
+            <Typography component="legend" variant="body2" color="textSecondary">
+                Moving over to the new frame
+            </Typography>
+            <RadioGroup value={school} onChange={(e) => set(e.target.value as Plan['school'])}>
+                {plan.schools.map((s) => (
+                    <FormControlLabel
+                        key={s.school}
+                        value={s.school}
+                        control={<Radio />}
+                        label={`${say(`school.${s.school}`)}: ${minutes(s.elapsed)} from first to last step, ${s.changes} changes${s.school === plan.school ? ' (this plan)' : ''}`}
+                    />
+                ))}
+            </RadioGroup>
+            {school !== plan.school && <Typography color="textSecondary">Plan again to take it.</Typography>}
+        </Box>
+    );
+}
+
+function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneFile }) {
+    const [at, setAt] = useState(0);
+    const opening = plan.openings[at];
+    const name = (id: string): string => phone.bonds.find((b) => b.id === id)?.name ?? id;
+    if (!opening) {
+        return null;
+    }
+    const heated = opening.phases.find((p) => p.kind === 'heat');
+    const off = heated && opening.samples.reduce((best, s) => (Math.abs(s.t - heated.to) < Math.abs(best.t - heated.to) ? s : best));
+    return (
+        <Box>
+            {plan.openings.length > 1 && (
+                <Tabs value={at} onChange={(_, v: number) => setAt(v)} aria-label="Bonds">
+                    {plan.openings.map((o) => (
+                        <Tab key={o.bond} label={name(o.bond)} />
+                    ))}
+                </Tabs>
+            )}
+            <Box sx={{ height: 190 }}>
+                <Strip opening={opening} at={null} name={name(opening.bond)} />
+            </Box>
+            {heated && off && (
+                <Typography sx={{ px: 2.5, py: 1.5 }}>
+                    On the source {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of {opening.window.low}–{opening.window.high}, battery{' '}
+                    {off.battery.toFixed(0)} °C of {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
+                </Typography>
+            )}
+            {plan.works && <AsItWent job={job} opening={opening} name={name(opening.bond)} />}
+        </Box>
+    );
+}
+
+function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
+    const phases = [...new Set(plan.steps.map((s) => s.phase))];
+    const numbers = new Map(plan.steps.map((s, i) => [s.id, i + 1]));
+    return (
+        <Box sx={{ mt: 2, display: 'grid', gap: 2 }}>
+            {phases.map((phase) => (
+                <Box key={phase} component="section" aria-label={say(`phase.${phase}`)}>
+                    <Typography component="h2" variant="h2" sx={{ borderBottom: 1, borderColor: 'divider', pb: 0.5 }}>
+                        {say(`phase.${phase}`)}
+                    </Typography>
+                    <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                        {plan.steps
+                            .filter((s) => s.phase === phase)
+                            .map((s) => (
+                                <Box
+                                    component="li"
+                                    key={s.id}
+                                    sx={{
+                                        display: 'grid',
+                                        gridTemplateColumns: '40px 1fr 200px 70px',
+                                        gap: 1,
+                                        py: 0.6,
+                                        borderBottom: 1,
+                                        borderColor: 'divider',
+                                    }}
+                                >
+                                    <Box sx={{ fontFamily: mono, color: 'text.secondary' }}>{numbers.get(s.id)}</Box>
+                                    <Box>
+                                        {stepTitle(s)}
+                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{sentences(s.because)}</Box>
+                                    </Box>
+                                    <Box sx={{ color: 'text.secondary' }}>{s.tool ?? ''}</Box>
+                                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{clock(s.wait > 0 ? s.wait : s.hands)}</Box>
+                                </Box>
+                            ))}
+                    </Box>
+                </Box>
+            ))}
+            <span hidden>{phone.identity.id}</span>
+        </Box>
+    );
+}

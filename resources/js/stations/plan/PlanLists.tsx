@@ -1,0 +1,60 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { PhoneFile, Plan } from '../../api/client';
+import { say, sayReason } from '../../words/words';
+
+/** What moves over, which screws, how much tape, which tests, and what the customer hears. */
+export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
+    const part = (id: string) => phone.parts.find((p) => p.id === id)?.name ?? id;
+    const groups = [...new Set(plan.screws.map((s) => s.fastener))].map((id) => ({ id, of: plan.screws.filter((s) => s.fastener === id) }));
+    return (
+        <Box sx={{ p: 2.5, display: 'grid', gap: 2 }}>
+            <List title="Moves over" items={plan.route.moved.map(part)} empty="Nothing has to move over." />
+            <List
+                title="Screw mat"
+                items={groups.map(
+                    (g) => `${g.of.length} × ${g.of[0]?.driver}, ${g.of[0]?.length} mm: ${phone.fasteners.find((f) => f.id === g.id)?.name ?? g.id}`,
+                )}
+                empty="No screws."
+            />
+            <List
+                title="Adhesive"
+                items={plan.seals.map((s) => {
+                    const tape = Object.entries(s.metres).map(([width, m]) => `${m.toFixed(2)} m of ${width} tape in ${s.strips.length} strips`);
+                    const height =
+                        s.height === null
+                            ? []
+                            : [
+                                  s.height.proud === 0
+                                      ? 'screen flush'
+                                      : `screen ${Math.abs(s.height.proud)} mm ${s.height.proud > 0 ? 'proud' : 'below'} the frame`,
+                              ];
+                    return `${phone.bonds.find((b) => b.id === s.bond)?.name ?? s.bond}: ${[say(`renewal.${s.renewal}`), ...tape, ...height].join(', ')}`;
+                })}
+                empty=""
+            />
+            <List
+                title="Tests"
+                items={plan.gates.map((g) => `${say(`gate.${g.gate}`)}: ${g.functions.map((f) => say(`function.${f.function}`)).join(', ')}`)}
+                empty=""
+            />
+            <List title="Customer hears" items={plan.customer.map((r) => sayReason(r))} empty="" />
+        </Box>
+    );
+}
+
+function List({ title, items, empty }: { title: string; items: string[]; empty: string }) {
+    return (
+        <Box component="section" aria-label={title}>
+            <Typography component="h2" variant="h3">
+                {title}
+            </Typography>
+            {items.length === 0 && <Typography color="textSecondary">{empty}</Typography>}
+            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                {items.map((i) => (
+                    <li key={i}>{i}</li>
+                ))}
+            </Box>
+        </Box>
+    );
+}

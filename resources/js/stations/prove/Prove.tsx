@@ -1,0 +1,91 @@
+import Box from '@mui/material/Box';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { queries } from '../../api/queries';
+import { untested } from '../../bench/run';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+import { useJob } from '../../shell/jobContext';
+import { say, sayReason } from '../../words/words';
+import { GateList } from '../pieces/GateList';
+import { useRun } from '../../bench/useRun';
+
+/** Every gate that applies, each test beside what was found at check-in. */
+export function Prove() {
+    const { job } = useJob();
+    const view = useRun(job.id);
+    const proof = useQuery(queries.proof(job.id));
+    const [chosen, setChosen] = useState<string | null>(null);
+    if (view.kind !== 'ready') {
+        return (
+            <Box component="main" sx={{ p: 3 }}>
+                {view.kind === 'error' && <Refusal error={view.error} job={job.id} />}
+            </Box>
+        );
+    }
+    const { plan, run } = view;
+    const gates = plan.gates.map((g) => g.gate).filter((g) => g !== 'check-in');
+    const atHand = gates.find((g) => untested(plan, run, g).length > 0) ?? gates[gates.length - 1] ?? 'finished';
+    const gate = chosen ?? atHand;
+    const rows = proof.data?.gates.find((g) => g.gate === gate)?.rows ?? [];
+    const failed = rows.filter((r) => r.after === 'fail');
+    return (
+        <Box
+            component="main"
+            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 400px', gap: 4, alignItems: 'start' }}
+        >
+            <Box>
+                <Typography component="h1" variant="h1">
+                    Prove
+                </Typography>
+                <Tabs value={gate} onChange={(_, v: string) => setChosen(v)} aria-label="Gates" sx={{ mb: 2 }}>
+                    {gates.map((g) => {
+                        const open = untested(plan, run, g).length;
+                        return <Tab key={g} value={g} label={`${say(`gate.${g}`)} ${open === 0 ? '●' : `${open} open`}`} />;
+                    })}
+                </Tabs>
+                <GateList job={job.id} plan={plan} run={run} gate={gate} condition={job.condition} mayWork={job.mayWork && job.handedOverAt === null} />
+            </Box>
+            <Box sx={{ display: 'grid', gap: 2 }}>
+                <Typography component="h2" variant="h2">
+                    Beside check-in
+                </Typography>
+                {proof.data && proof.data.newFaults.length > 0 && (
+                    <Note tone="stop" role="status">
+                        New since check-in: {proof.data.newFaults.map((f) => say(`function.${f}`)).join(', ')}.
+                    </Note>
+                )}
+                {proof.data && proof.data.newFaults.length === 0 && <Note tone="done">No fault that was not there at check-in.</Note>}
+                {failed.map((r) => (
+                    <Box key={r.function}>
+                        <Typography sx={{ fontWeight: 700 }}>{say(`function.${r.function}`)}: look first at</Typography>
+                        <Box component="ol" sx={{ m: 0, pl: 3 }}>
+                            {r.causes.map((c) => (
+                                <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
+                            ))}
+                        </Box>
+                        {r.causes.length === 0 && <Typography color="textSecondary">The route touched nothing that serves it.</Typography>}
+                    </Box>
+                ))}
+                {gates.map((g) => {
+                    const all = proof.data?.gates.find((x) => x.gate === g);
+                    const counts = new Map<string, number>();
+                    all?.rows.forEach((r) => counts.set(r.change, (counts.get(r.change) ?? 0) + 1));
+                    return (
+                        <Box key={g}>
+                            <Typography component="h3" variant="h3">
+                                {say(`gate.${g}`)}
+                            </Typography>
+                            <Typography color="textSecondary">
+                                {all?.waived ? `Left out: ${all.waived}` : [...counts].map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`).join(', ')}
+                            </Typography>
+                        </Box>
+                    );
+                })}
+            </Box>
+        </Box>
+    );
+}

@@ -1,0 +1,231 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, take, type Job, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { Note } from '../../shell/Note';
+import { Ticked } from '../../shell/Ticked';
+import { Refusal } from '../../shell/Refusal';
+import { useChange } from '../../shell/useChange';
+import { useJob } from '../../shell/jobContext';
+import { mono } from '../../theme/tokens';
+import { amount, minutes, moment, say, sayReason, sentence } from '../../words/words';
+import { FurtherPrice } from './FurtherPrice';
+import { InsurerClaim } from './InsurerClaim';
+
+type Way = Schemas['Way'];
+
+/** Two or three ways side by side, with price, promise and what the customer must hear; yes or no. */
+export function Quote() {
+    const { job } = useJob();
+    const quote = useQuery(queries.quote(job.id));
+    const [warranty, setWarranty] = useState(job.accepted?.warranty ?? false);
+    const [reason, setReason] = useState('');
+    const navigate = useNavigate();
+    const accept = useChange(
+        job,
+        (w: Way) =>
+            take(
+                api.PUT('/api/jobs/{job}/quote/acceptance', {
+                    params: { path: { job: job.id } },
+                    body: { version: job.version, kind: w.kind, item: w.item?.id ?? 0, gross: w.money?.gross ?? '', warranty },
+                }),
+            ),
+        () => void navigate(`/jobs/${job.id}/plan`),
+    );
+    const refuse = useChange(job, () =>
+        take(api.PUT('/api/jobs/{job}/quote/refusal', { params: { path: { job: job.id } }, body: { version: job.version, reason } })),
+    );
+    const q = quote.data;
+    const closed = job.handedOverAt !== null;
+    return (
+        <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+                <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                    Quote for {job.customer}
+                </Typography>
+                {job.comebackOf && (
+                    <FormControlLabel
+                        control={<Switch checked={warranty} onChange={(_, v) => setWarranty(v)} disabled={closed || job.accepted !== null} />}
+                        label={`Under warranty of ${job.comebackOf.tag}: nothing to pay`}
+                    />
+                )}
+                <Button component="a" variant="outlined" href={`/api/jobs/${job.id}/quote.pdf`} target="_blank" rel="noopener">
+                    Quote, PDF
+                </Button>
+            </Box>
+            <Outcome job={job} currency={q?.currency ?? ''} />
+            <FurtherPrice job={job} currency={q?.currency ?? ''} />
+            <Refusal error={accept.error ?? refuse.error ?? quote.error} job={job.id} />
+            {q?.options.length === 0 && <Note tone="care">No option has a price: the parts on the shelf have no cost written down. Add it in Shelf.</Note>}
+            {q && q.payer === 'insurer' && !closed && <InsurerClaim job={job} quote={q} />}
+            <Box sx={{ display: 'grid', gridTemplateColumns: `repeat(${Math.max(2, q?.options.length ?? 2)}, 1fr)`, gap: 2 }}>
+                {q?.options.map((w) => (
+                    <OptionCard
+                        key={w.kind}
+                        way={w}
+                        quote={q}
+                        warranty={warranty}
+                        job={job}
+                        busy={accept.isPending || closed || !w.works}
+                        accept={() => accept.mutate(w)}
+                    />
+                ))}
+            </Box>
+            {q && (
+                <Typography color="textSecondary">
+                    Prices include {q.taxPercent} % tax and are rounded up to whole multiples of {amount(q.roundTo, q.currency)}; net is the price less tax,
+                    half up to the cent. Times and risks are estimates.
+                </Typography>
+            )}
+            {!closed && (
+                <Box component="section" aria-label="Customer says no" sx={{ display: 'flex', gap: 1, maxWidth: 760 }}>
+                    <TextField
+                        size="small"
+                        fullWidth
+                        label="Why the customer says no"
+                        value={reason}
+                        onChange={(e) => setReason(e.target.value)}
+                        slotProps={{ htmlInput: { maxLength: 300 } }}
+                    />
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        disabled={refuse.isPending || reason.trim().length < 3}
+                        onClick={() => refuse.mutate(undefined)}
+                        sx={{ flex: 'none' }}
+                    >
+                        Hand the phone back
+                    </Button>
+                </Box>
+            )}
+        </Box>
+    );
+}
+
+function Outcome({ job, currency }: { job: Job; currency: string }) {
+    if (job.closedAs === 'refused') {
+        return (
+            <Note tone="plain">
+                Handed back unrepaired: {job.closedReason}. <a href={`/api/jobs/${job.id}/receipt.pdf`}>Receipt, PDF</a>
+            </Note>
+        );
+    }
+    if (!job.accepted) {
+        return null;
+    }
+    const a = job.accepted;
+    return (
+        <Note tone="done" role="status">
+            <b>
+                Accepted {moment(a.at)}: {say(`kind.${a.kind}`)}, {a.label}.
+            </b>{' '}
+            {a.warranty
+                ? 'Under warranty, nothing to pay.'
+                : `Due at the counter ${amount(a.due, currency)}${a.insured === '0.00' ? '' : `, the insurer owes ${amount(a.insured, currency)} from hand-over on`}.`}
+            {job.promisedAt && ` Promised ${moment(job.promisedAt)}.`}
+        </Note>
+    );
+}
+
+interface CardProps {
+    way: Way;
+    quote: Schemas['Quote'];
+    warranty: boolean;
+    job: Job;
+    busy: boolean;
+    accept: () => void;
+}
+
+function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
+    const m = way.money;
+    if (!m) {
+        return null;
+    }
+    const accepted = job.accepted?.kind === way.kind;
+    return (
+        <Box
+            component="section"
+            aria-label={say(`kind.${way.kind}`)}
+            sx={(t) => ({
+                bgcolor: 'background.paper',
+                border: way.kind === job.kind ? `2px solid ${t.palette.role.action}` : `1px solid ${t.palette.role.rule}`,
+                borderRadius: 1,
+                p: 2,
+                display: 'grid',
+                gap: 1,
+                alignContent: 'start',
+            })}
+        >
+            <Box sx={{ minHeight: 44 }}>
+                <Typography component="h2" variant="h2">
+                    {say(`kind.${way.kind}`)}
+                </Typography>
+                <Typography color="textSecondary">
+                    {way.item?.label} {way.item?.name}
+                    {way.recommended ? ' · recommended' : ''}
+                </Typography>
+            </Box>
+            <Box sx={{ fontFamily: mono, fontWeight: 800, fontSize: '2.25rem', fontVariantNumeric: 'tabular-nums' }}>
+                {amount(warranty ? '0.00' : m.gross, quote.currency)}
+            </Box>
+            <Box sx={{ color: 'text.secondary', fontFamily: mono }}>
+                net {amount(m.net, quote.currency)} + tax {amount(m.tax, quote.currency)}
+                {m.rule === 'fixed' ? ' · fixed price' : ''}
+            </Box>
+            <Box>
+                Ready <b>{way.promise ? moment(way.promise) : ''}</b> if accepted now · {minutes(way.handsOn)} of work
+            </Box>
+            {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
+            <Box component="ul" aria-label="Customer hears" sx={{ m: 0, pl: 2.5 }}>
+                {way.customer.map((c) => (
+                    <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
+                ))}
+            </Box>
+            {m.inside && <Inside money={m} currency={quote.currency} risk={way.risk} />}
+            <Button
+                variant={way.kind === job.kind ? 'contained' : 'outlined'}
+                disabled={busy || accepted}
+                onClick={accept}
+                sx={{ minHeight: 64, fontSize: '1.125rem', mt: 1 }}
+                aria-label={`${accepted ? 'Accepted' : 'Customer accepts'}: ${say(`kind.${way.kind}`)}`}
+            >
+                {accepted ? <Ticked text="Accepted" /> : 'Customer accepts'}
+            </Button>
+        </Box>
+    );
+}
+
+/** Cost and margin; the server sends it to owner and technician only. */
+function Inside({ money, currency, risk }: { money: NonNullable<Way['money']>; currency: string; risk: number }) {
+    const i = money.inside;
+    if (!i) {
+        return null;
+    }
+    const line = (name: string, value: string, strong = false) => (
+        <Box key={name} sx={{ display: 'flex', fontWeight: strong ? 700 : 400 }}>
+            <Box sx={{ flex: 1 }}>{name}</Box>
+            <Box sx={{ fontFamily: mono, fontVariantNumeric: 'tabular-nums' }}>{amount(value, currency)}</Box>
+        </Box>
+    );
+    return (
+        <Box component="details" sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>
+            <Box component="summary" sx={{ cursor: 'pointer', minHeight: 32 }}>
+                Cost {amount(i.expected, currency)}, margin{' '}
+                <Box component="b" sx={(t) => (i.underFloor ? { color: t.palette.role.stop } : {})}>
+                    {amount(i.margin, currency)}
+                    {i.underFloor ? ', under the floor' : ''}
+                </Box>
+            </Box>
+            {i.lines.map((l) => line(say(`cost.${l.code}`, { quantity: l.code === 'labour' ? Math.round(l.quantity) : l.quantity }), l.amount))}
+            {i.risks.map((l) => line(`${say(`cost.${l.code}`)}, ${Math.round(1000 * l.quantity) / 10} %`, l.amount))}
+            {line(`Expected cost, risk of ${risk} % in it`, i.expected, true)}
+        </Box>
+    );
+}

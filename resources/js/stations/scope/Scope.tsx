@@ -1,0 +1,129 @@
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, take, type Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { Note } from '../../shell/Note';
+import { Refusal } from '../../shell/Refusal';
+import { useChange } from '../../shell/useChange';
+import { useJob } from '../../shell/jobContext';
+import { say, sayReason, sentence } from '../../words/words';
+import { NextCheck } from '../pieces/NextCheck';
+import { Ways } from './Ways';
+
+const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const;
+const MARK = { broken: '◆', possible: '◇', whole: '●' } as const;
+
+/** Which layer is broken, and what would do. */
+export function Scope() {
+    const { job } = useJob();
+    const scope = useQuery(queries.scope(job.id));
+    const [reason, setReason] = useState(job.kindReason ?? '');
+    const [worth, setWorth] = useState(job.worth ?? '');
+    const navigate = useNavigate();
+    const choose = useChange(
+        job,
+        (kind: Schemas['Kind']) =>
+            take(
+                api.PUT('/api/jobs/{job}/scope', {
+                    params: { path: { job: job.id } },
+                    body: { version: job.version, kind, reason: reason.trim() === '' ? null : reason, worth: worth.trim() === '' ? null : worth.trim() },
+                }),
+            ),
+        () => void navigate(`/jobs/${job.id}/part`),
+    );
+    if (scope.isError && scope.data === undefined) {
+        return (
+            <Box component="main" sx={{ p: 3 }}>
+                <Refusal error={scope.error} job={job.id} />
+            </Box>
+        );
+    }
+    const s = scope.data;
+    return (
+        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '340px minmax(0, 1fr)', gap: 3, maxWidth: 1400, width: '100%', mx: 'auto' }}>
+            <Box component="section" aria-label="What is broken" sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+                <Typography component="h1" variant="h1">
+                    What is broken
+                </Typography>
+                <Box>
+                    {s?.finding.layers
+                        // What the box below weighs is not said twice.
+                        .filter((l) => !l.because.every((b) => b.code.startsWith('cause-')))
+                        .map((l) => (
+                            <Layer key={l.layer} layer={l} />
+                        ))}
+                </Box>
+                {s && s.finding.suspects.length > 0 && <NextCheck finding={s.finding} />}
+                {s?.finding.suspects.length === 0 && s.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)}
+                {s?.finding.proveFirst && (
+                    <Note tone="care">
+                        {s.finding.chance !== null && `${say('ui.chance-of-mending', { percent: Math.round(100 * s.finding.chance) })} `}
+                        {say('ui.known-good-first')}
+                    </Note>
+                )}
+                {s && !s.finding.pointsToDisplay && <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>}
+            </Box>
+            <Box component="section" aria-label="What to fit" sx={{ minWidth: 0 }}>
+                <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
+                    <Typography component="h2" variant="h1" sx={{ flex: 1 }}>
+                        What to fit
+                    </Typography>
+                    <TextField
+                        size="small"
+                        label={`Phone is worth, ${s?.currency ?? ''}`}
+                        value={worth}
+                        onChange={(e) => setWorth(e.target.value.replace(',', '.'))}
+                        slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+                        sx={{ width: 190 }}
+                    />
+                </Box>
+                {s && (
+                    <Ways
+                        ways={s.kinds}
+                        currency={s.currency}
+                        chosen={job.kind}
+                        busy={choose.isPending || job.handedOverAt !== null}
+                        choose={(kind) => choose.mutate(kind)}
+                    />
+                )}
+                <TextField
+                    label="Why another than the recommended one"
+                    value={reason}
+                    onChange={(e) => setReason(e.target.value)}
+                    fullWidth
+                    sx={{ mt: 2 }}
+                    slotProps={{ htmlInput: { maxLength: 300 } }}
+                    helperText="Kept with the job"
+                />
+                <Box sx={{ mt: 2 }}>
+                    <Refusal error={choose.error} job={job.id} />
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function Layer({ layer }: { layer: Schemas['Finding']['layers'][number] }) {
+    return (
+        <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
+            <Box sx={(t) => ({ display: 'flex', gap: 1, fontWeight: 700, color: t.palette.role[ROLE[layer.likelihood]] })}>
+                <span aria-hidden>{MARK[layer.likelihood]}</span>
+                <Box sx={{ flex: 1, color: 'text.primary' }}>{say(`layer.${layer.layer}`)}</Box>
+                {say(`likelihood.${layer.likelihood}`)}
+            </Box>
+            {layer.because.map((b) => (
+                <Box key={b.code} sx={{ color: 'text.secondary', pl: 3 }}>
+                    {sayReason(b)}
+                </Box>
+            ))}
+        </Box>
+    );
+}
+
+function Contradiction({ reason }: { reason: Schemas['Reason'] }) {
+    return <Note tone="stop">This does not go together: {sentence(sayReason(reason))} Look again at Check-in.</Note>;
+}

@@ -1,0 +1,148 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import type { ReactNode } from 'react';
+import type { Schemas } from '../../api/client';
+import { mono } from '../../theme/tokens';
+import { amount, minutes, say, sayReason } from '../../words/words';
+import { Ticked } from '../../shell/Ticked';
+
+type Way = Schemas['Way'];
+
+interface Props {
+    ways: Way[];
+    currency: string;
+    chosen: string | null;
+    busy: boolean;
+    choose: (kind: Way['kind']) => void;
+}
+
+/** All kinds of part side by side: what moves, what it costs in work and money, what may go wrong, and what follows. */
+export function Ways({ ways, currency, chosen, busy, choose }: Props) {
+    const money = (text: string | undefined): ReactNode => (text === undefined ? 'not known' : amount(text, currency));
+    const rows: [string, (w: Way) => ReactNode, boolean?][] = [
+        ['Expected cost', (w) => money(w.money?.inside?.expected), true],
+        ['Price', (w) => <b>{money(w.money?.gross)}</b>, true],
+        ['Margin', (w) => money(w.money?.inside?.margin), true],
+        ['On the shelf', (w) => (w.item ? `${w.item.label} ${w.item.name}` : 'none')],
+        ['Hands-on, waiting', (w) => `${minutes(w.handsOn)}, ${minutes(w.waiting)}`, true],
+        ['Steps, screws', (w) => `${w.steps}, ${w.screws}`, true],
+        ['Parts moved over', (w) => (w.moved.length === 0 ? 'none' : `${w.moved.length}: ${w.moved.join(', ')}`)],
+        ['Paired parts touched', (w) => (w.paired.length === 0 ? 'none' : w.paired.join(', '))],
+        ['Something is ruined', (w) => <Risks way={w} />],
+    ];
+    const inside = ways.some((w) => w.money?.inside != null);
+    const shown = rows.filter(([name]) => inside || (name !== 'Expected cost' && name !== 'Margin'));
+    return (
+        <Table
+            size="small"
+            sx={{ bgcolor: 'background.paper', tableLayout: 'fixed', '& td, & th': { verticalAlign: 'top', px: 1.25 } }}
+            aria-label="Kinds of part, side by side"
+        >
+            <TableHead>
+                <TableRow>
+                    <TableCell sx={{ width: 138 }} />
+                    {ways.map((w) => (
+                        <TableCell
+                            key={w.kind}
+                            sx={(t) => ({ borderTop: w.recommended ? `5px solid ${t.palette.role.action}` : `5px solid ${t.palette.role.rule}` })}
+                        >
+                            <Box component="h3" sx={{ m: 0, fontSize: '1.0625rem', fontWeight: 700 }}>
+                                {say(`kind.${w.kind}`)}
+                            </Box>
+                            <Box
+                                sx={{ color: w.recommended ? 'primary.main' : 'text.secondary', fontWeight: w.recommended ? 700 : 400, fontSize: '0.9375rem' }}
+                            >
+                                {w.recommended ? '◆ recommended' : w.suits ? 'would do' : w.works ? 'not for this fault' : 'no plan works'}
+                            </Box>
+                            <Button
+                                fullWidth
+                                variant={w.recommended ? 'contained' : 'outlined'}
+                                disabled={busy || !w.works}
+                                onClick={() => choose(w.kind)}
+                                sx={{ minHeight: 48, mt: 0.5 }}
+                                aria-label={`${chosen === w.kind ? 'Chosen' : 'Fit this'}: ${say(`kind.${w.kind}`)}`}
+                            >
+                                {chosen === w.kind ? <Ticked text="Chosen" /> : 'Fit this'}
+                            </Button>
+                        </TableCell>
+                    ))}
+                </TableRow>
+            </TableHead>
+            <TableBody>
+                <TableRow>
+                    <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                        What follows
+                    </TableCell>
+                    {ways.map((w) => (
+                        <TableCell key={w.kind}>
+                            <Follows way={w} />
+                        </TableCell>
+                    ))}
+                </TableRow>
+                {ways.some((w) => w.differs.length > 0) && (
+                    <TableRow>
+                        <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                            Beside the {ways.some((w) => w.recommended) ? 'recommended' : 'first'}
+                        </TableCell>
+                        {ways.map((w) => (
+                            <TableCell key={w.kind}>
+                                <Box component="ul" sx={{ m: 0, pl: 2 }}>
+                                    {w.differs.map((d) => (
+                                        <li key={d.code}>{sayReason(d)}</li>
+                                    ))}
+                                </Box>
+                            </TableCell>
+                        ))}
+                    </TableRow>
+                )}
+                {shown.map(([name, cell, figures]) => (
+                    <TableRow key={name}>
+                        <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                            {name}
+                        </TableCell>
+                        {ways.map((w) => (
+                            <TableCell key={w.kind} sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}>
+                                {cell(w)}
+                            </TableCell>
+                        ))}
+                    </TableRow>
+                ))}
+            </TableBody>
+        </Table>
+    );
+}
+
+function Risks({ way }: { way: Way }) {
+    return (
+        <>
+            <Box component="span" sx={{ fontFamily: mono }}>
+                {way.risk} %
+            </Box>
+            {way.risks.map((r) => (
+                <Box key={r.code + r.subject} sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
+                    {say(`risk.${r.code}`, { subject: r.subject })} {r.percent} %
+                </Box>
+            ))}
+        </>
+    );
+}
+
+function Follows({ way }: { way: Way }) {
+    const lines = [
+        ...(way.glass ? [sayReason(way.glass)] : []),
+        ...way.because.map(sayReason),
+        ...(way.money?.worth && way.money.worth.code !== 'worth-unknown' ? [sayReason(way.money.worth)] : []),
+    ];
+    return (
+        <Box component="ul" sx={{ m: 0, pl: 2 }}>
+            {lines.map((l) => (
+                <li key={l}>{l}</li>
+            ))}
+        </Box>
+    );
+}
