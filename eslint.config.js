@@ -17,7 +17,10 @@ const under = {
 const apart = [...STATIONS, 'pieces'].map((station) => ({
     files: [`resources/js/stations/${station}/**`],
     rules: {
-        'no-restricted-imports': ['error', { patterns: ['**/places/**', ...STATIONS.filter((s) => s !== station).map((s) => `../${s}/**`)] }],
+        'no-restricted-imports': [
+            'error',
+            { patterns: ['**/places/**', ...STATIONS.filter((s) => s !== station).map((s) => `../${s}/**`)] },
+        ],
     },
 }));
 
@@ -39,7 +42,10 @@ export default ts.config(
             '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
             '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
             '@typescript-eslint/no-non-null-assertion': 'error',
-            'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true, named: true, defaultFrom: true } }],
+            'no-restricted-exports': [
+                'error',
+                { restrictDefaultExports: { direct: true, named: true, defaultFrom: true } },
+            ],
         },
     },
     under,

@@ -22,7 +22,12 @@ const TIMES = 25;
 
 $technician = User::query()->where('role', 'technician')->firstOrFail();
 Auth::guard('web')->setUser($technician);
-$job = Job::query()->whereNotNull('plan')->whereNotNull('next_step')->whereNull('handed_over_at')->orderByDesc('number')->firstOrFail();
+$job = Job::query()
+    ->whereNotNull('plan')
+    ->whereNotNull('next_step')
+    ->whereNull('handed_over_at')
+    ->orderByDesc('number')
+    ->firstOrFail();
 $kept = BenchEvent::query()->where('job_id', $job->id)->count();
 
 /** Fills the record with notes, as many as it takes. */
@@ -31,7 +36,15 @@ function fill(Job $job, int $wanted, User $user): void
     $there = BenchEvent::query()->where('job_id', $job->id)->count();
     $rows = [];
     for ($i = $there; $i < $wanted; ++$i) {
-        $rows[] = ['id' => Str::uuid()->toString(), 'job_id' => $job->id, 'type' => 'problem', 'at' => now()->getTimestampMs() - 86_400_000 + $i, 'data' => '{"step":"' . $job->next_step . '","text":"as before"}', 'user_id' => $user->id, 'received_at' => now()];
+        $rows[] = [
+            'id' => Str::uuid()->toString(),
+            'job_id' => $job->id,
+            'type' => 'problem',
+            'at' => now()->getTimestampMs() - 86_400_000 + $i,
+            'data' => '{"step":"' . $job->next_step . '","text":"as before"}',
+            'user_id' => $user->id,
+            'received_at' => now(),
+        ];
     }
     foreach (array_chunk($rows, 500) as $chunk) {
         DB::table('bench_events')->insert($chunk);
@@ -43,12 +56,23 @@ function asked(Http $http, string $method, string $path, array $body = []): floa
 {
     $times = [];
     for ($i = 0; $i < TIMES; ++$i) {
-        $sent = $body === [] ? null : json_encode(['events' => [['id' => Str::uuid()->toString(), 'at' => now()->getTimestampMs()] + $body]], JSON_THROW_ON_ERROR);
-        $request = Request::create($path, $method, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $sent);
+        $sent = $body === []
+                ? null
+                : json_encode(
+                    ['events' => [['id' => Str::uuid()->toString(), 'at' => now()->getTimestampMs()] + $body]],
+                    JSON_THROW_ON_ERROR,
+                );
+        $request = Request::create(
+            $path,
+            $method,
+            server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+            content: $sent,
+        );
         $began = hrtime(true);
         $response = $http->handle($request);
         $times[] = (hrtime(true) - $began) / 1e6;
-        $response->getStatusCode() === 200 || exit("$path answered {$response->getStatusCode()}: {$response->getContent()}\n");
+        $response->getStatusCode() === 200
+            || exit("$path answered {$response->getStatusCode()}: {$response->getContent()}\n");
     }
     sort($times);
 
@@ -57,13 +81,39 @@ function asked(Http $http, string $method, string $path, array $body = []): floa
 
 $http = $app->make(Http::class);
 $me = asked($http, 'GET', '/api/me');
-printf("\nA job whose record grows, one warm process; the simplest route takes %.1f ms\n\n%8s %14s %10s %14s %10s\n", $me, 'events', 'confirm, ms', 'x simplest', 'open, ms', 'x simplest');
+printf(
+    "\nA job whose record grows, one warm process; the simplest route takes %.1f ms\n\n%8s %14s %10s %14s %10s\n",
+    $me,
+    'events',
+    'confirm, ms',
+    'x simplest',
+    'open, ms',
+    'x simplest',
+);
 foreach ([50, 500, 2000] as $events) {
     fill($job, $events, $technician);
-    $confirm = asked($http, 'POST', "/api/jobs/$job->id/events", ['type' => 'problem', 'data' => ['step' => (string) $job->next_step, 'text' => 'one more']]);
+    $confirm = asked($http, 'POST', "/api/jobs/$job->id/events", [
+        'type' => 'problem',
+        'data' => ['step' => (string) $job->next_step, 'text' => 'one more'],
+    ]);
     $open = asked($http, 'GET', "/api/jobs/$job->id/bench");
-    printf("%8d %14.1f %10.1f %14.1f %10.1f\n", BenchEvent::query()->where('job_id', $job->id)->count(), $confirm, $confirm / $me, $open, $open / $me);
+    printf(
+        "%8d %14.1f %10.1f %14.1f %10.1f\n",
+        BenchEvent::query()->where('job_id', $job->id)->count(),
+        $confirm,
+        $confirm / $me,
+        $open,
+        $open / $me,
+    );
 }
 // The demo's own record is as it was.
-DB::table('bench_events')->where('job_id', $job->id)->where('type', 'problem')->where('data', 'like', '%as before%')->delete();
-DB::table('bench_events')->where('job_id', $job->id)->where('type', 'problem')->where('data', 'like', '%one more%')->delete();
+DB::table('bench_events')
+    ->where('job_id', $job->id)
+    ->where('type', 'problem')
+    ->where('data', 'like', '%as before%')
+    ->delete();
+DB::table('bench_events')
+    ->where('job_id', $job->id)
+    ->where('type', 'problem')
+    ->where('data', 'like', '%one more%')
+    ->delete();

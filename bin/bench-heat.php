@@ -33,7 +33,11 @@ $median = static function (Closure $work): float {
 };
 /** @param array<string, mixed> $ask @return array<string, float>|null null without SciPy */
 $scipy = static function (array $ask): ?array {
-    $process = @proc_open(['/usr/bin/python3', __DIR__ . '/bench-heat.py'], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+    $process = @proc_open(
+        ['/usr/bin/python3', __DIR__ . '/bench-heat.py'],
+        [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+        $pipes,
+    );
     if ($process === false) {
         return null;
     }
@@ -44,8 +48,20 @@ $scipy = static function (array $ask): ?array {
     return proc_close($process) === 0 ? json_decode($said, true, 8, JSON_THROW_ON_ERROR) : null;
 };
 
-printf("\nHeat: a curve is 300 s on a plate of 85 °C, edge and centre; SciPy solves the edge alone, as exact as PHP does; ms\n\n");
-printf("%-28s %8s %8s %8s %8s %8s %10s\n", '', 'curve', 'region', 'points', 'edge', 'SciPy', 'PHP/SciPy');
+printf(
+    "\nHeat: a curve is 300 s on a plate of 85 °C, edge and centre; SciPy solves the edge alone, as exact "
+    . "as PHP does; ms\n\n",
+);
+printf(
+    "%-28s %8s %8s %8s %8s %8s %10s\n",
+    '',
+    'curve',
+    'region',
+    'points',
+    'edge',
+    'SciPy',
+    'PHP/SciPy',
+);
 foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
     $data = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
     $phone = (new PhoneReader())->read($data);
@@ -57,7 +73,9 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
         $whole = $median(static function () use ($region, $window, &$points): void {
             $points = count((new HeatAdvisor())->advise($region, Source::plate(85), $window, new Limits())->points);
         });
-        $curve = $median(static fn() => Curves::of($phone, $bond)->run(Programme::empty()->heat(300, Source::plate(85)), 4.0));
+        $curve = $median(
+            static fn() => Curves::of($phone, $bond)->run(Programme::empty()->heat(300, Source::plate(85)), 4.0),
+        );
         $means = [];
         $alone = $median(static function () use ($edge, &$means): void {
             $lane = new Lane($edge, 22.0);
@@ -68,10 +86,35 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
                 $means[] = $lane->meanOf(1);
             }
         });
-        $other = $scipy(['layers' => $data['stacks'][(string) $bond->warming?->edge]['layers'], 'finest' => 8, 'contact' => Source::plate(85)->coefficient, 'set' => 85, 'room' => 22, 'seconds' => 300, 'layer' => 1, 'times' => range(4, 300, 4), 'means' => $means]);
-        printf("%-28s %8.2f %8.1f %8d %8.2f %8s %10s\n", $phone->identity->name() . ', ' . $bond->id, $curve, $whole, $points, $alone, $other === null ? 'none' : sprintf('%.2f', $other['ms']), $other === null ? '' : sprintf('%.2f', $alone / $other['ms']));
+        $other = $scipy([
+            'layers' => $data['stacks'][(string) $bond->warming?->edge]['layers'],
+            'finest' => 8,
+            'contact' => Source::plate(85)->coefficient,
+            'set' => 85,
+            'room' => 22,
+            'seconds' => 300,
+            'layer' => 1,
+            'times' => range(4, 300, 4),
+            'means' => $means,
+        ]);
+        printf(
+            "%-28s %8.2f %8.1f %8d %8.2f %8s %10s\n",
+            $phone->identity->name() . ', ' . $bond->id,
+            $curve,
+            $whole,
+            $points,
+            $alone,
+            $other === null ? 'none' : sprintf('%.2f', $other['ms']),
+            $other === null ? '' : sprintf('%.2f', $alone / $other['ms']),
+        );
         if ($other !== null) {
-            printf("%-28s error of the bond side: PHP %.4f K, SciPy %.4f K at tolerance %g\n", '', $other['php'], $other['error'], $other['tolerance']);
+            printf(
+                "%-28s error of the bond side: PHP %.4f K, SciPy %.4f K at tolerance %g\n",
+                '',
+                $other['php'],
+                $other['error'],
+                $other['tolerance'],
+            );
         }
     }
 }

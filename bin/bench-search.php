@@ -23,16 +23,38 @@ if (DB::table('repair_jobs')->count() < JOBS) {
     printf("filling %d jobs and %d parts …\n", JOBS, PARTS);
     $user = User::query()->firstOrFail()->id;
     // Names from three lists, so that words are as frequent as in a real shop; all closed but the last two hundred.
-    $first = 'elt(1 + seq mod 50, ' . implode(',', array_map(static fn(int $i): string => "'First$i'", range(1, 50))) . ')';
-    $last = 'elt(1 + (seq div 50) mod 400, ' . implode(',', array_map(static fn(int $i): string => "'Lastname$i'", range(1, 400))) . ')';
-    $closed = 'if(seq > ' . (JOBS - 200) . ', null, date_sub(now(), interval (' . JOBS . ' - seq) * 5 minute))';
-    DB::statement("insert into repair_jobs (id, number, version, phone, model_code, imei, customer, opened_by, handed_over_at, closed_as, created_at, updated_at, search)
-        select uuid(), seq + 1000, 1, 'quillon-vesper', 'QV-2110', lpad(seq, 15, '4'), concat($first, ' ', $last), $user, $closed, if(seq > " . (JOBS - 200) . ", null, 'handed-over'), now(), now(),
-        concat('T-', lpad(seq + 1000, 4, '0'), ' ', seq + 1000, ' ', $first, ' ', $last, ' quillon vesper QV-2110 ', lpad(seq, 15, '4')) from seq_1_to_" . JOBS);
-    DB::statement("insert into shelf_items (label, name, kind, model_codes, supplier, batch, state, place, version, created_at, updated_at, search)
-        select concat('P-', seq), concat('Display ', seq), 'display-assembly', json_array('QV-2110'), 'Norrby Panels', concat('NP-', seq div 50), if(seq mod 3 = 0, 'fitted', 'new'), concat('A', seq mod 90), 1, now(), now(),
-        concat('P-', seq, ' Display ', seq, ' Norrby Panels NP-', seq div 50, ' A', seq mod 90, ' QV-2110') from seq_1_to_" . PARTS);
-    DB::statement("insert into shelf_item_codes select id, concat('XX-', id mod 400) from shelf_items where label like 'P-%'");
+    $names = static fn(string $word, int $n): string => implode(
+        ',',
+        array_map(static fn(int $i): string => "'$word$i'", range(1, $n)),
+    );
+    $first = 'elt(1 + seq mod 50, ' . $names('First', 50) . ')';
+    $last = 'elt(1 + (seq div 50) mod 400, ' . $names('Lastname', 400) . ')';
+    $open = JOBS - 200;
+    $jobs = JOBS;
+    $parts = PARTS;
+    DB::statement(<<<SQL
+        insert into repair_jobs (id, number, version, phone, model_code, imei, customer, opened_by,
+            handed_over_at, closed_as, created_at, updated_at, search)
+        select uuid(), seq + 1000, 1, 'quillon-vesper', 'QV-2110', lpad(seq, 15, '4'),
+            concat($first, ' ', $last), $user,
+            if(seq > $open, null, date_sub(now(), interval ($jobs - seq) * 5 minute)),
+            if(seq > $open, null, 'handed-over'), now(), now(),
+            concat('T-', lpad(seq + 1000, 4, '0'), ' ', seq + 1000, ' ', $first, ' ', $last,
+                ' quillon vesper QV-2110 ', lpad(seq, 15, '4'))
+        from seq_1_to_$jobs
+        SQL);
+    DB::statement(<<<SQL
+        insert into shelf_items (label, name, kind, model_codes, supplier, batch, state, place,
+            version, created_at, updated_at, search)
+        select concat('P-', seq), concat('Display ', seq), 'display-assembly', json_array('QV-2110'), 'Norrby Panels',
+            concat('NP-', seq div 50), if(seq mod 3 = 0, 'fitted', 'new'), concat('A', seq mod 90),
+            1, now(), now(),
+            concat('P-', seq, ' Display ', seq, ' Norrby Panels NP-', seq div 50, ' A', seq mod 90, ' QV-2110')
+        from seq_1_to_$parts
+        SQL);
+    DB::statement(
+        "insert into shelf_item_codes select id, concat('XX-', id mod 400) from shelf_items where label like 'P-%'",
+    );
     DB::statement('analyze table repair_jobs, shelf_items, shelf_item_codes');
 }
 
@@ -54,7 +76,16 @@ DB::listen(static function (QueryExecuted $q) use (&$queries): void {
     $queries[] = [$q->sql, $q->bindings];
 });
 Auth::guard('web')->setUser(User::query()->firstOrFail());
-printf("\n%d jobs, %d parts, one warm process, ms\n\n%-28s %10s %10s %8s  %s\n", JOBS, PARTS, '', 'median', 'p95', 'rows', 'query plan of the large tables');
+printf(
+    "\n%d jobs, %d parts, one warm process, ms\n\n%-28s %10s %10s %8s  %s\n",
+    JOBS,
+    PARTS,
+    '',
+    'median',
+    'p95',
+    'rows',
+    'query plan of the large tables',
+);
 $slow = 0;
 $scans = 0;
 foreach ($asked as $name => $path) {
@@ -62,21 +93,44 @@ foreach ($asked as $name => $path) {
     for ($i = 0; $i < 15; ++$i) {
         $queries = [];
         $began = hrtime(true);
-        $response = $app->make(Http::class)->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json']));
+        $response = $app
+            ->make(Http::class)
+            ->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json']));
         $times[] = (hrtime(true) - $began) / 1e6;
     }
-    $response->getStatusCode() === 200 || exit("$path answered {$response->getStatusCode()}: {$response->getContent()}\n");
+    $response->getStatusCode() === 200
+        || exit("$path answered {$response->getStatusCode()}: {$response->getContent()}\n");
     sort($times);
     $plans = [];
     foreach ($queries as [$sql, $bindings]) {
-        foreach (preg_match('/^select/i', $sql) === 1 && preg_match('/repair_jobs|shelf_items|bench_events/', $sql) === 1 ? DB::select('explain ' . $sql, $bindings) : [] as $row) {
+        foreach (
+            preg_match('/^select/i', $sql) === 1 && preg_match('/repair_jobs|shelf_items|bench_events/', $sql) === 1
+                ? DB::select('explain ' . $sql, $bindings)
+                : [] as $row
+        ) {
             $plans[] = "$row->table:$row->type" . ($row->key === null ? '' : "($row->key)");
             // A full scan of a large table is what must not be.
-            $scans += $row->type === 'ALL' && in_array($row->table, ['repair_jobs', 'shelf_items', 'bench_events'], true) && $row->rows > 1000 ? 1 : 0;
+            $scans += $row->type === 'ALL'
+                && in_array($row->table, ['repair_jobs', 'shelf_items', 'bench_events'], true)
+                && $row->rows > 1000
+                    ? 1
+                    : 0;
         }
     }
     $rows = count(json_decode((string) $response->getContent(), true)['data'] ?? []);
     $slow += $times[(int) (count($times) * 0.95)] > 100 ? 1 : 0;
-    printf("%-28s %10.1f %10.1f %8d  %s\n", $name, $times[intdiv(count($times), 2)], $times[(int) (count($times) * 0.95)], $rows, implode(' ', array_unique($plans)));
+    printf(
+        "%-28s %10.1f %10.1f %8d  %s\n",
+        $name,
+        $times[intdiv(count($times), 2)],
+        $times[(int) (count($times) * 0.95)],
+        $rows,
+        implode(' ', array_unique($plans)),
+    );
 }
-printf("\n%s\n", $slow + $scans === 0 ? 'Every answer within 100 ms, no full scan of a large table' : "$slow answers over 100 ms, $scans full scans of large tables");
+printf(
+    "\n%s\n",
+    $slow + $scans === 0
+        ? 'Every answer within 100 ms, no full scan of a large table'
+        : "$slow answers over 100 ms, $scans full scans of large tables",
+);

@@ -38,24 +38,59 @@ $median = static function (Closure $work) use ($runs): array {
     return [$times[intdiv($runs, 2)], $times[(int) floor($runs * 0.95)]];
 };
 
-printf("%d runs each, PHP %s, OPcache %s, ms\n\n", $runs, PHP_VERSION, ini_get('opcache.enable_cli') === '1' ? 'on' : 'off');
-printf("%-44s %10s %10s %10s %10s %10s\n", '', 'read', 'route', 'plan', 'plan p95', 'document');
+printf(
+    "%d runs each, PHP %s, OPcache %s, ms\n\n",
+    $runs,
+    PHP_VERSION,
+    ini_get('opcache.enable_cli') === '1' ? 'on' : 'off',
+);
+printf(
+    "%-44s %10s %10s %10s %10s %10s\n",
+    '',
+    'read',
+    'route',
+    'plan',
+    'plan p95',
+    'document',
+);
 foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
     $data = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
     $phone = (new PhoneReader())->read($data);
     foreach ($phone->replacements as $replacement) {
-        $request = new Request($phone, $replacement, Condition::observed([Observation::CrackedGlass]), Source::plate($phone->identity->id === 'maruvi-sorrel' ? 95 : 85), wish: $phone->identity->id === 'ondrel-gatefold' ? OldPanel::GiveUp : OldPanel::Save);
+        $request = new Request(
+            $phone,
+            $replacement,
+            Condition::observed([Observation::CrackedGlass]),
+            Source::plate($phone->identity->id === 'maruvi-sorrel' ? 95 : 85),
+            wish: $phone->identity->id === 'ondrel-gatefold' ? OldPanel::GiveUp : OldPanel::Save,
+        );
         $plan = (new Planner())->plan($request);
         [$read] = $median(static fn() => (new PhoneReader())->read($data));
         [$route] = $median(static fn() => (new RoutePlanner())->plan($phone, $replacement));
         [$whole, $late] = $median(static fn() => (new Planner())->plan($request));
         [$write] = $median(static fn() => (new PlanDocument())->write($plan));
-        printf("%-44s %10.2f %10.2f %10.2f %10.2f %10.2f\n", $phone->identity->name() . ', ' . $replacement->kind->value, $read, $route, $whole, $late, $write);
+        printf(
+            "%-44s %10.2f %10.2f %10.2f %10.2f %10.2f\n",
+            $phone->identity->name() . ', ' . $replacement->kind->value,
+            $read,
+            $route,
+            $whole,
+            $late,
+            $write,
+        );
     }
 }
 
 // How ordering grows: made graphs, each removal waiting for up to two earlier ones, eight tools, both faces.
-printf("\n%-12s %12s %12s %12s %12s %14s\n", 'removals', 'median', 'p95', 'states', 'proven', 'above bound');
+printf(
+    "\n%-12s %12s %12s %12s %12s %14s\n",
+    'removals',
+    'median',
+    'p95',
+    'states',
+    'proven',
+    'above bound',
+);
 foreach ([20, 50, 100, 150, 200] as $size) {
     $times = $states = $gaps = [];
     $proven = 0;
@@ -68,7 +103,12 @@ foreach ([20, 50, 100, 150, 200] as $size) {
             for ($k = $i === 0 ? 0 : $dice->int(0, 2); $k > 0; --$k) {
                 $clauses[] = ['n' . $dice->int(max(0, $i - 12), $i - 1)];
             }
-            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, 'spudger', 'tweezers', 'PH000', 'Y000', 'P2', 'T5', 'hot air']), $dice->pick(Face::cases()), $clauses);
+            $nodes[] = new RemovalNode(
+                'n' . $i,
+                $dice->pick([null, 'spudger', 'tweezers', 'PH000', 'Y000', 'P2', 'T5', 'hot air']),
+                $dice->pick(Face::cases()),
+                $clauses,
+            );
         }
         $from = hrtime(true);
         $found = (new FewestChanges(4000))->order($nodes);
@@ -78,5 +118,14 @@ foreach ([20, 50, 100, 150, 200] as $size) {
         $proven += $found->optimal ? 1 : 0;
     }
     sort($times);
-    printf("%-12d %9.1f ms %9.1f ms %12d %9d/%d %14.1f\n", $size, $times[intdiv($made, 2)], $times[$made - 1], (int) (array_sum($states) / $made), $proven, $made, array_sum($gaps) / $made);
+    printf(
+        "%-12d %9.1f ms %9.1f ms %12d %9d/%d %14.1f\n",
+        $size,
+        $times[intdiv($made, 2)],
+        $times[$made - 1],
+        (int) (array_sum($states) / $made),
+        $proven,
+        $made,
+        array_sum($gaps) / $made,
+    );
 }

@@ -27,6 +27,10 @@ foreach (Phones::jobs() as [$phone, $kind]) {
     }
 }
 if ($changed !== []) {
-    file_put_contents($folder . 'REASONS.md', sprintf("- %s: %s (%d of the plans)\n", date('Y-m-d'), $reason, count($changed)), FILE_APPEND);
+    file_put_contents(
+        $folder . 'REASONS.md',
+        sprintf("- %s: %s (%d of the plans)\n", date('Y-m-d'), $reason, count($changed)),
+        FILE_APPEND,
+    );
 }
 printf("%d plans changed\n", count($changed));

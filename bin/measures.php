@@ -10,7 +10,9 @@ use PhpParser\Node\Stmt\ClassMethod;
 use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
 
-/** @return array{methods: list<int>, characters: list<int>, parameters: list<int>, wide: int, widest: int, lines: int} */
+/**
+ * @return array{methods: list<int>, characters: list<int>, parameters: list<int>, wide: int, widest: int, lines: int}
+ */
 function measured(string $folder): array
 {
     $parser = (new ParserFactory())->createForNewestSupportedVersion();
@@ -28,7 +30,13 @@ function measured(string $folder): array
         }
         foreach ((new NodeFinder())->findInstanceOf($parser->parse($text) ?? [], ClassMethod::class) as $method) {
             $lines[] = $method->getEndLine() - $method->getStartLine() + 1;
-            $characters[] = strlen((string) preg_replace('/\s+/', ' ', substr($text, $method->getStartFilePos(), $method->getEndFilePos() - $method->getStartFilePos())));
+            $characters[] = strlen(
+                (string) preg_replace(
+                    '/\s+/',
+                    ' ',
+                    substr($text, $method->getStartFilePos(), $method->getEndFilePos() - $method->getStartFilePos()),
+                ),
+            );
             $parameters[] = count($method->getParams());
         }
     }
@@ -36,7 +44,14 @@ function measured(string $folder): array
     sort($characters);
     sort($parameters);
 
-    return ['methods' => $lines, 'characters' => $characters, 'parameters' => $parameters, 'wide' => $wide, 'widest' => $widest, 'lines' => $all];
+    return [
+        'methods' => $lines,
+        'characters' => $characters,
+        'parameters' => $parameters,
+        'wide' => $wide,
+        'widest' => $widest,
+        'lines' => $all,
+    ];
 }
 
 /** @param list<int> $sorted */
@@ -45,8 +60,28 @@ function at(array $sorted, float $share): int
     return $sorted === [] ? 0 : $sorted[(int) floor($share * (count($sorted) - 1))];
 }
 
-printf("%-10s %8s %8s %14s %18s %16s %12s %8s\n", 'folder', 'lines', 'methods', 'lines 9 in 10', 'characters 9 in 10', 'most parameters', 'over 120', 'widest');
+printf(
+    "%-10s %8s %8s %14s %18s %16s %12s %8s\n",
+    'folder',
+    'lines',
+    'methods',
+    'lines 9 in 10',
+    'characters 9 in 10',
+    'most parameters',
+    'over 120',
+    'widest',
+);
 foreach (['core/src', 'app'] as $folder) {
     $m = measured(__DIR__ . '/../' . $folder);
-    printf("%-10s %8d %8d %14d %18d %16d %12d %8d\n", $folder, $m['lines'], count($m['methods']), at($m['methods'], 0.9), at($m['characters'], 0.9), at($m['parameters'], 1.0), $m['wide'], $m['widest']);
+    printf(
+        "%-10s %8d %8d %14d %18d %16d %12d %8d\n",
+        $folder,
+        $m['lines'],
+        count($m['methods']),
+        at($m['methods'], 0.9),
+        at($m['characters'], 0.9),
+        at($m['parameters'], 1.0),
+        $m['wide'],
+        $m['widest'],
+    );
 }

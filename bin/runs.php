@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Writes contract/runs/*.json anew: what happened, and the state that follows after each event. Both sides are tested against them.
+// Writes contract/runs/*.json anew: what happened, and the state that follows after each event. Both sides are tested
+// against them.
 
 use App\Http\Bench\BenchStateResource;
 use Facelift\Bench\Event;
@@ -21,6 +22,12 @@ foreach (Vectors::made() as $name => [$phone, $kind, $events]) {
         $run = $run->with($event);
         $states[] = BenchStateResource::plain($run);
     }
-    file_put_contents(__DIR__ . "/../contract/runs/$name.json", Vectors::json($phone, $kind, $plan, $events, $states));
+    file_put_contents(__DIR__ . "/../contract/runs/$name.json", Vectors::json(
+        $phone,
+        $kind,
+        $plan,
+        $events,
+        $states,
+    ));
     echo "$name: ", count($events), " events\n";
 }

@@ -21,7 +21,11 @@ await page.getByLabel('E-mail address').fill('technician@lindenhalt.example');
 await page.getByLabel('Password').fill(password);
 await page.getByRole('button', { name: 'Sign in' }).click();
 await page.getByRole('heading', { name: 'At the bench' }).waitFor();
-const jobs = (await (await page.request.get(`${address}/api/jobs`, { headers: { Accept: 'application/json', Referer: address } })).json()).data;
+const jobs = (
+    await (
+        await page.request.get(`${address}/api/jobs`, { headers: { Accept: 'application/json', Referer: address } })
+    ).json()
+).data;
 const job = (tag) => jobs.find((j) => j.tag === tag)?.id;
 
 const views = {
@@ -44,7 +48,10 @@ const views = {
         'Nothing is wrong',
         async () => {
             await page.getByRole('button', { name: 'Back', exact: true }).click();
-            await page.getByRole('navigation', { name: 'Contents' }).getByRole('button', { name: 'Cover screws' }).click();
+            await page
+                .getByRole('navigation', { name: 'Contents' })
+                .getByRole('button', { name: 'Cover screws' })
+                .click();
         },
     ],
     'bench-heating': [`/jobs/${job('T-0303')}/bench`, 'Switch the phone off', heating],
@@ -56,7 +63,9 @@ const views = {
 /** Tells the thermometer's stand-in what it shows. */
 const show = (celsius) =>
     new Promise((resolve) => {
-        const wire = connect(Number(process.env.FACELIFT_THERMOMETER_CONTROL), '127.0.0.1', () => wire.write(`noise 0\nhold ${celsius}\n`));
+        const wire = connect(Number(process.env.FACELIFT_THERMOMETER_CONTROL), '127.0.0.1', () =>
+            wire.write(`noise 0\nhold ${celsius}\n`),
+        );
         wire.on('data', () => wire.end(resolve));
     });
 
@@ -68,7 +77,10 @@ async function moving() {
     const at = await current.getAttribute('data-step');
     const fits = steps.filter((s) => s.kind === 'fit-part');
     const until = steps.findIndex((s) => s.id === fits[1]?.id);
-    for (const step of steps.slice(steps.findIndex((s) => s.id === at), until)) {
+    for (const step of steps.slice(
+        steps.findIndex((s) => s.id === at),
+        until,
+    )) {
         if (step.gate !== null) {
             await page.getByRole('button', { name: /The other \d+ pass/ }).click();
             await page.evaluate(() => document.activeElement?.blur());

@@ -28,11 +28,22 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn(Request $request): ?string => $request->is('api/*') ? null : '/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->shouldRenderJsonWhen(
+            static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
         $exceptions->dontReport([Conflict::class, Unreadable::class]);
         $exceptions->render(static fn(Conflict $e): JsonResponse => new JsonResponse($e->body(), 409));
-        $exceptions->render(static fn(Unreadable $e): JsonResponse => new JsonResponse([
-            'message' => 'Nothing was kept: ' . $e->getMessage() . '.',
-            'errors' => collect($e->faults)->groupBy(static fn(Fault $f): string => $f->path === '' ? 'document' : $f->path)->map(static fn($faults) => $faults->map(static fn(Fault $f): string => $f->reason)->all())->all(),
-        ], 422));
-    })->create();
+        $exceptions->render(
+            static fn(Unreadable $e): JsonResponse => new JsonResponse(
+                [
+                    'message' => 'Nothing was kept: ' . $e->getMessage() . '.',
+                    'errors' => collect($e->faults)
+                        ->groupBy(static fn(Fault $f): string => $f->path === '' ? 'document' : $f->path)
+                        ->map(static fn($faults) => $faults->map(static fn(Fault $f): string => $f->reason)->all())
+                        ->all(),
+                ],
+                422,
+            ),
+        );
+    })
+    ->create();

@@ -51,9 +51,15 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('phones/tell-apart', [PhoneController::class, 'tellApart'])->can('viewAny', Job::class);
     Route::post('phone-files/check', [PhoneFileController::class, 'check'])->can('viewAny', PhoneDrawing::class);
     Route::post('phone-files/outline', [PhoneFileController::class, 'outline'])->can('viewAny', PhoneDrawing::class);
-    Route::get('phone-files/{phone}', [PhoneFileController::class, 'show'])->where('phone', '[a-z0-9-]+')->can('viewAny', PhoneDrawing::class);
-    Route::put('phone-files/{phone}', [PhoneFileController::class, 'update'])->where('phone', '[a-z0-9-]+')->can('draw', PhoneDrawing::class);
-    Route::get('phone-files/{phone}/versions', [PhoneFileController::class, 'versions'])->where('phone', '[a-z0-9-]+')->can('viewAny', PhoneDrawing::class);
+    Route::get('phone-files/{phone}', [PhoneFileController::class, 'show'])
+        ->where('phone', '[a-z0-9-]+')
+        ->can('viewAny', PhoneDrawing::class);
+    Route::put('phone-files/{phone}', [PhoneFileController::class, 'update'])
+        ->where('phone', '[a-z0-9-]+')
+        ->can('draw', PhoneDrawing::class);
+    Route::get('phone-files/{phone}/versions', [PhoneFileController::class, 'versions'])
+        ->where('phone', '[a-z0-9-]+')
+        ->can('viewAny', PhoneDrawing::class);
     Route::get('history', HistoryController::class)->can('viewAny', Job::class);
     Route::get('shelf', [ShelfController::class, 'index'])->can('viewAny', ShelfItem::class);
     Route::post('shelf', [ShelfController::class, 'store'])->can('keep', ShelfItem::class);
@@ -62,23 +68,43 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('shelf/items/{label}', [ShelfController::class, 'show'])->can('viewAny', ShelfItem::class);
     Route::put('shelf/{item}', [ShelfController::class, 'update'])->whereNumber('item')->can('keep', ShelfItem::class);
     Route::post('shelf/imports', [ImportController::class, 'store'])->can('keep', ShelfItem::class);
-    Route::get('shelf/imports/{import}', [ImportController::class, 'show'])->whereUuid('import')->can('keep', ShelfItem::class);
-    Route::post('shelf/imports/{import}/check', [ImportController::class, 'check'])->whereUuid('import')->can('keep', ShelfItem::class);
-    Route::post('shelf/imports/{import}/commit', [ImportController::class, 'commit'])->whereUuid('import')->can('keep', ShelfItem::class);
+    Route::get('shelf/imports/{import}', [ImportController::class, 'show'])
+        ->whereUuid('import')
+        ->can('keep', ShelfItem::class);
+    Route::post('shelf/imports/{import}/check', [ImportController::class, 'check'])
+        ->whereUuid('import')
+        ->can('keep', ShelfItem::class);
+    Route::post('shelf/imports/{import}/commit', [ImportController::class, 'commit'])
+        ->whereUuid('import')
+        ->can('keep', ShelfItem::class);
     Route::post('shelf/counts', [CountController::class, 'store'])->can('keep', ShelfItem::class);
-    Route::get('shelf/counts/{count}', [CountController::class, 'show'])->whereUuid('count')->can('keep', ShelfItem::class);
-    Route::post('shelf/counts/{count}/items', [CountController::class, 'add'])->whereUuid('count')->can('keep', ShelfItem::class);
-    Route::post('shelf/counts/{count}/close', [CountController::class, 'close'])->whereUuid('count')->can('keep', ShelfItem::class);
+    Route::get('shelf/counts/{count}', [CountController::class, 'show'])
+        ->whereUuid('count')
+        ->can('keep', ShelfItem::class);
+    Route::post('shelf/counts/{count}/items', [CountController::class, 'add'])
+        ->whereUuid('count')
+        ->can('keep', ShelfItem::class);
+    Route::post('shelf/counts/{count}/close', [CountController::class, 'close'])
+        ->whereUuid('count')
+        ->can('keep', ShelfItem::class);
     Route::get('returns', [ReturnController::class, 'index'])->can('viewAny', ShelfItem::class);
-    Route::put('returns/{return}', [ReturnController::class, 'update'])->whereUuid('return')->can('keep', ShelfItem::class);
+    Route::put('returns/{return}', [ReturnController::class, 'update'])
+        ->whereUuid('return')
+        ->can('keep', ShelfItem::class);
     Route::get('claims', [ClaimController::class, 'index'])->can('viewAny', Claim::class);
-    Route::post('claims/{claim}/payments', [ClaimController::class, 'pay'])->whereUuid('claim')->can('settle', Claim::class);
-    Route::post('claims/{claim}/rejection', [ClaimController::class, 'reject'])->whereUuid('claim')->can('settle', Claim::class);
+    Route::post('claims/{claim}/payments', [ClaimController::class, 'pay'])
+        ->whereUuid('claim')
+        ->can('settle', Claim::class);
+    Route::post('claims/{claim}/rejection', [ClaimController::class, 'reject'])
+        ->whereUuid('claim')
+        ->can('settle', Claim::class);
     Route::post('heat', [HeatController::class, 'advise'])->can('viewAny', HeatSource::class);
     Route::post('heat/refit', [HeatController::class, 'refit'])->can('viewAny', HeatSource::class);
     Route::get('heat/sources', [HeatController::class, 'index'])->can('viewAny', HeatSource::class);
     Route::post('heat/sources', [HeatController::class, 'store'])->can('keep', HeatSource::class);
-    Route::delete('heat/sources/{source}', [HeatController::class, 'destroy'])->whereUuid('source')->can('keep', HeatSource::class);
+    Route::delete('heat/sources/{source}', [HeatController::class, 'destroy'])
+        ->whereUuid('source')
+        ->can('keep', HeatSource::class);
     Route::get('rules', [RulesController::class, 'show'])->can('keep', ShopRule::class);
     Route::put('rules', [RulesController::class, 'update'])->can('keep', ShopRule::class);
     Route::get('timers', TimerController::class)->can('viewAny', Job::class);
@@ -86,47 +112,67 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
     Route::post('jobs', [JobController::class, 'store'])->can('create', Job::class);
 
-    Route::prefix('jobs/{job}')->whereUuid('job')->group(static function (): void {
-        Route::get('', [JobController::class, 'show'])->can('view', 'job');
-        Route::put('check-in', CheckInController::class)->can('checkIn', 'job');
-        Route::post('look', LookController::class)->can('view', 'job');
-        Route::get('photos', [PhotoController::class, 'index'])->can('view', 'job');
-        Route::post('photos', [PhotoController::class, 'store'])->can('checkIn', 'job');
-        Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->whereUuid('photo')->can('view', 'job');
-        Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo')->can('checkIn', 'job');
-        Route::put('receipt', [ReceiptController::class, 'update'])->can('checkIn', 'job');
-        Route::get('receipt.pdf', [ReceiptController::class, 'pdf'])->can('view', 'job');
-        Route::get('supplier', [SupplierController::class, 'show'])->can('view', 'job');
-        Route::post('supplier', [SupplierController::class, 'ask'])->can('choose', 'job');
-        Route::get('quote', [QuoteController::class, 'show'])->can('view', 'job');
-        Route::put('quote/acceptance', [QuoteController::class, 'accept'])->can('choose', 'job');
-        Route::put('quote/refusal', [QuoteController::class, 'refuse'])->can('choose', 'job');
-        Route::get('quote.pdf', [QuoteController::class, 'pdf'])->can('view', 'job');
-        Route::put('claim', [ClaimController::class, 'update'])->can('choose', 'job');
-        Route::put('part-failure', [PartFailureController::class, 'store'])->can('work', 'job');
-        Route::get('scope', [ScopeController::class, 'show'])->can('view', 'job');
-        Route::put('scope', [ScopeController::class, 'update'])->can('choose', 'job');
-        Route::get('part', [PartController::class, 'show'])->can('view', 'job');
-        Route::put('part', [PartController::class, 'update'])->can('choose', 'job');
-        Route::get('plan', [PlanController::class, 'show'])->can('view', 'job');
-        Route::put('plan', [PlanController::class, 'update'])->can('choose', 'job');
-        Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
-        Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
-        Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
-        Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
-        Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
-        Route::get('screw-mat.{format}', ScrewMatController::class)->whereIn('format', ['pdf', 'svg'])->can('view', 'job');
-        Route::get('troubles', [TroubleController::class, 'index'])->can('view', 'job');
-        Route::post('troubles', [TroubleController::class, 'store'])->can('work', 'job');
-        Route::get('troubles/{step}', [TroubleController::class, 'possible'])->where('step', '[a-z0-9:#-]+')->can('view', 'job');
-        Route::get('troubles/{change}/price', [TroubleController::class, 'price'])->whereUuid('change')->can('view', 'job');
-        Route::put('troubles/{change}/price', [TroubleController::class, 'agree'])->whereUuid('change')->can('work', 'job');
-        Route::get('troubles/{change}/offers', [PartOrderController::class, 'show'])->whereUuid('change')->can('view', 'job');
-        Route::post('troubles/{change}/offers', [PartOrderController::class, 'ask'])->whereUuid('change')->can('work', 'job');
-        Route::put('troubles/{change}/order', [PartOrderController::class, 'store'])->whereUuid('change')->can('work', 'job');
-        Route::get('proof', ProofController::class)->can('view', 'job');
-        Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
-        Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');
-        Route::get('export.json', [HandOverController::class, 'export'])->can('view', 'job');
-    });
+    Route::prefix('jobs/{job}')
+        ->whereUuid('job')
+        ->group(static function (): void {
+            Route::get('', [JobController::class, 'show'])->can('view', 'job');
+            Route::put('check-in', CheckInController::class)->can('checkIn', 'job');
+            Route::post('look', LookController::class)->can('view', 'job');
+            Route::get('photos', [PhotoController::class, 'index'])->can('view', 'job');
+            Route::post('photos', [PhotoController::class, 'store'])->can('checkIn', 'job');
+            Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])
+                ->whereUuid('photo')
+                ->can('view', 'job');
+            Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])
+                ->whereUuid('photo')
+                ->can('checkIn', 'job');
+            Route::put('receipt', [ReceiptController::class, 'update'])->can('checkIn', 'job');
+            Route::get('receipt.pdf', [ReceiptController::class, 'pdf'])->can('view', 'job');
+            Route::get('supplier', [SupplierController::class, 'show'])->can('view', 'job');
+            Route::post('supplier', [SupplierController::class, 'ask'])->can('choose', 'job');
+            Route::get('quote', [QuoteController::class, 'show'])->can('view', 'job');
+            Route::put('quote/acceptance', [QuoteController::class, 'accept'])->can('choose', 'job');
+            Route::put('quote/refusal', [QuoteController::class, 'refuse'])->can('choose', 'job');
+            Route::get('quote.pdf', [QuoteController::class, 'pdf'])->can('view', 'job');
+            Route::put('claim', [ClaimController::class, 'update'])->can('choose', 'job');
+            Route::put('part-failure', [PartFailureController::class, 'store'])->can('work', 'job');
+            Route::get('scope', [ScopeController::class, 'show'])->can('view', 'job');
+            Route::put('scope', [ScopeController::class, 'update'])->can('choose', 'job');
+            Route::get('part', [PartController::class, 'show'])->can('view', 'job');
+            Route::put('part', [PartController::class, 'update'])->can('choose', 'job');
+            Route::get('plan', [PlanController::class, 'show'])->can('view', 'job');
+            Route::put('plan', [PlanController::class, 'update'])->can('choose', 'job');
+            Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
+            Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
+            Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
+            Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
+            Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
+            Route::get('screw-mat.{format}', ScrewMatController::class)
+                ->whereIn('format', ['pdf', 'svg'])
+                ->can('view', 'job');
+            Route::get('troubles', [TroubleController::class, 'index'])->can('view', 'job');
+            Route::post('troubles', [TroubleController::class, 'store'])->can('work', 'job');
+            Route::get('troubles/{step}', [TroubleController::class, 'possible'])
+                ->where('step', '[a-z0-9:#-]+')
+                ->can('view', 'job');
+            Route::get('troubles/{change}/price', [TroubleController::class, 'price'])
+                ->whereUuid('change')
+                ->can('view', 'job');
+            Route::put('troubles/{change}/price', [TroubleController::class, 'agree'])
+                ->whereUuid('change')
+                ->can('work', 'job');
+            Route::get('troubles/{change}/offers', [PartOrderController::class, 'show'])
+                ->whereUuid('change')
+                ->can('view', 'job');
+            Route::post('troubles/{change}/offers', [PartOrderController::class, 'ask'])
+                ->whereUuid('change')
+                ->can('work', 'job');
+            Route::put('troubles/{change}/order', [PartOrderController::class, 'store'])
+                ->whereUuid('change')
+                ->can('work', 'job');
+            Route::get('proof', ProofController::class)->can('view', 'job');
+            Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
+            Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');
+            Route::get('export.json', [HandOverController::class, 'export'])->can('view', 'job');
+        });
 });

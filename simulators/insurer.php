@@ -8,7 +8,10 @@ require __DIR__ . '/mode.php';
 behave('insurer');
 
 $path = text(parse_url(text($_SERVER['REQUEST_URI'] ?? ''), PHP_URL_PATH));
-if (($_SERVER['REQUEST_METHOD'] ?? '') !== 'PUT' || preg_match('#^/authorisations/([0-9a-f-]{36})$#', $path, $found) !== 1) {
+if (
+    ($_SERVER['REQUEST_METHOD'] ?? '') !== 'PUT' ||
+    preg_match('#^/authorisations/([0-9a-f-]{36})$#', $path, $found) !== 1
+) {
     answer(['message' => 'PUT /authorisations/{id}'], 404);
 }
 $body = sent();
@@ -23,4 +26,8 @@ $cents = (int) str_replace('.', '', $amount);
     'H' => ['partly', intdiv($cents, 2)],
     default => ['authorised', $cents],
 };
-answer(['decision' => $decision, 'amount' => sprintf('%d.%02d', intdiv($granted, 100), $granted % 100), 'reference' => 'A-' . substr($found[1], 0, 8)]);
+answer([
+    'decision' => $decision,
+    'amount' => sprintf('%d.%02d', intdiv($granted, 100), $granted % 100),
+    'reference' => 'A-' . substr($found[1], 0, 8),
+]);

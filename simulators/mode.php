@@ -34,7 +34,8 @@ function behave(string $name): void
     if ($path === '/mode') {
         if (($_SERVER['REQUEST_METHOD'] ?? '') === 'PUT') {
             $mode = text(sent()['mode'] ?? '');
-            in_array($mode, ['ok', 'slow', 'down', 'wrong', 'garbled'], true) || answer(['message' => 'unknown mode'], 422);
+            in_array($mode, ['ok', 'slow', 'down', 'wrong', 'garbled'], true) ||
+                answer(['message' => 'unknown mode'], 422);
             file_put_contents($file, $mode, LOCK_EX);
         }
         answer(['mode' => is_file($file) ? text(file_get_contents($file)) : 'ok']);
@@ -47,8 +48,13 @@ function behave(string $name): void
             answer(['message' => 'out of order'], 503);
             // no break
         case 'wrong':
-            answer(['offers' => [['sku' => 'X', 'name' => 'Nothing', 'price' => '-3.00', 'stock' => 1, 'leadDays' => 0]], 'decision' => 'authorised', 'amount' => '1000000.00', 'reference' => 'X']);
-            // no break
+            answer([
+                'offers' => [['sku' => 'X', 'name' => 'Nothing', 'price' => '-3.00', 'stock' => 1, 'leadDays' => 0]],
+                'decision' => 'authorised',
+                'amount' => '1000000.00',
+                'reference' => 'X',
+            ]);
+        // no break
         case 'garbled':
             header('Content-Type: text/html');
             echo '<html><body>Please come back later</body></html>';

@@ -8,7 +8,13 @@ require __DIR__ . '/mode.php';
 behave('supplier');
 
 /** Price of the dearest offer by kind, in cents. */
-const BASE = ['glass-only' => 900, 'digitizer-only' => 2400, 'display-assembly' => 6200, 'display-with-small-parts' => 7400, 'display-with-frame' => 7900];
+const BASE = [
+    'glass-only' => 900,
+    'digitizer-only' => 2400,
+    'display-assembly' => 6200,
+    'display-with-small-parts' => 7400,
+    'display-with-frame' => 7900,
+];
 
 /** Cents that a part of a phone costs at most before its noise, for kinds that are no screen. */
 const SMALL = 1400;
@@ -19,8 +25,14 @@ function offers(string $code, string $kind): array
     $offers = [];
     foreach ([['Norrby Panels', 'N', 1.0], ['Ostrava Screen Trade', 'O', 0.72]] as [$maker, $letter, $share]) {
         $noise = crc32($code . $kind . $letter);
-        $cents = (int) round(((BASE[$kind] ?? SMALL) + $noise % 900) * $share);
-        $offers[] = ['sku' => $letter . '-' . strtoupper(substr(hash('sha256', $code . $kind . $letter), 0, 6)), 'name' => $maker . ', ' . str_replace('-', ' ', $kind) . ' for ' . $code, 'price' => sprintf('%d.%02d', intdiv($cents, 100), $cents % 100), 'stock' => $noise % 7, 'leadDays' => 1 + $noise % 5];
+        $cents = (int) round(((BASE[$kind] ?? SMALL) + ($noise % 900)) * $share);
+        $offers[] = [
+            'sku' => $letter . '-' . strtoupper(substr(hash('sha256', $code . $kind . $letter), 0, 6)),
+            'name' => $maker . ', ' . str_replace('-', ' ', $kind) . ' for ' . $code,
+            'price' => sprintf('%d.%02d', intdiv($cents, 100), $cents % 100),
+            'stock' => $noise % 7,
+            'leadDays' => 1 + ($noise % 5),
+        ];
     }
 
     return $offers;
@@ -33,7 +45,12 @@ if (($_SERVER['REQUEST_METHOD'] ?? '') === 'PUT' && preg_match('#^/orders/([0-9a
         if ($offer['sku'] === ($body['sku'] ?? null)) {
             $offer['price'] === ($body['price'] ?? null) || answer(['message' => 'the price is another by now'], 409);
             // Named by the caller, so the same order again is the same order.
-            answer(['reference' => 'B-' . substr($found[1], 0, 8), 'sku' => $offer['sku'], 'price' => $offer['price'], 'leadDays' => $offer['leadDays']]);
+            answer([
+                'reference' => 'B-' . substr($found[1], 0, 8),
+                'sku' => $offer['sku'],
+                'price' => $offer['price'],
+                'leadDays' => $offer['leadDays'],
+            ]);
         }
     }
     answer(['message' => 'no such part'], 404);

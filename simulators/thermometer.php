@@ -37,7 +37,10 @@ final class Probe
             // Off the glass it sees the room, and now and then the glass's warmth.
             $shown = ROOM + 0.15 * ($shown - ROOM) + 2 * $this->gauss();
         }
-        $value = $this->fault === 'open' ? 'open' : sprintf('%04d', (int) round(10 * ($shown + $this->noise * $this->gauss())));
+        $value =
+            $this->fault === 'open'
+                ? 'open'
+                : sprintf('%04d', (int) round(10 * ($shown + $this->noise * $this->gauss())));
         $text = sprintf('FT1 %s %06d %s', DEVICE, $number % 1_000_000, $value);
         $sum = array_sum(array_map(ord(...), str_split($text))) % 256;
         if ($this->fault === 'garble' && mt_rand(1, 3) === 1) {

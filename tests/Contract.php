@@ -18,7 +18,11 @@ final class Contract
         $status = (string) $response->baseResponse->getStatusCode();
         $responses = $operation['responses'] ?? [];
         Assert::assertIsArray($responses);
-        Assert::assertArrayHasKey($status, $responses, "$method $template may not answer $status: " . $response->baseResponse->getContent());
+        Assert::assertArrayHasKey(
+            $status,
+            $responses,
+            "$method $template may not answer $status: " . $response->baseResponse->getContent(),
+        );
         $pointer = '#/paths/' . self::escaped($template) . '/' . strtolower($method) . '/responses/' . $status;
         $answer = $responses[$status];
         Assert::assertIsArray($answer);
@@ -37,7 +41,10 @@ final class Contract
         }
         Assert::assertArrayHasKey($type, $content);
         if ($type === 'application/json') {
-            $faults = Schemas::faults(json_decode((string) $response->baseResponse->getContent(), false, 512, \JSON_THROW_ON_ERROR), 'openapi.yaml' . $pointer . '/content/application~1json/schema');
+            $faults = Schemas::faults(
+                json_decode((string) $response->baseResponse->getContent(), false, 512, \JSON_THROW_ON_ERROR),
+                'openapi.yaml' . $pointer . '/content/application~1json/schema',
+            );
             Assert::assertSame([], $faults, "$method $template, $status");
         }
     }

@@ -55,7 +55,10 @@ final class Schemas
             \assert($resolver instanceof SchemaResolver);
             $resolver->registerRaw(self::document());
             foreach (['phone', 'plan', 'condition', 'job'] as $name) {
-                $resolver->registerFile(self::BASE . "schemas/$name.schema.json", self::folder() . "schemas/$name.schema.json");
+                $resolver->registerFile(
+                    self::BASE . "schemas/$name.schema.json",
+                    self::folder() . "schemas/$name.schema.json",
+                );
             }
         }
 
@@ -64,7 +67,12 @@ final class Schemas
 
     private static function document(): object
     {
-        $document = json_decode(json_encode(['$id' => self::BASE . 'openapi.yaml'] + self::contract(), \JSON_THROW_ON_ERROR), false, 512, \JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            json_encode(['$id' => self::BASE . 'openapi.yaml'] + self::contract(), \JSON_THROW_ON_ERROR),
+            false,
+            512,
+            \JSON_THROW_ON_ERROR,
+        );
         \assert(\is_object($document));
 
         return $document;

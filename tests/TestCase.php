@@ -29,7 +29,13 @@ abstract class TestCase extends BaseTestCase
 
     protected function as(Role $role): User
     {
-        $user = User::query()->where('role', $role)->first() ?? User::query()->create(['name' => 'Test ' . $role->value, 'email' => $role->value . '@lindenhalt.example', 'password' => 'right-password', 'role' => $role]);
+        $user = User::query()->where('role', $role)->first()
+            ?? User::query()->create([
+                'name' => 'Test ' . $role->value,
+                'email' => $role->value . '@lindenhalt.example',
+                'password' => 'right-password',
+                'role' => $role,
+            ]);
         Auth::forgetGuards();
         $this->flushSession();
         $this->actingAs($user, 'web');
@@ -55,7 +61,11 @@ abstract class TestCase extends BaseTestCase
     {
         $response = $this->json($method, '/api' . $path, $body);
         if ($status !== null) {
-            self::assertSame($status, $response->baseResponse->getStatusCode(), (string) $response->baseResponse->getContent());
+            self::assertSame(
+                $status,
+                $response->baseResponse->getStatusCode(),
+                (string) $response->baseResponse->getContent(),
+            );
         }
         Contract::check($method, '/api' . explode('?', $path)[0], $response);
 
@@ -81,7 +91,11 @@ abstract class TestCase extends BaseTestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             foreach (str_starts_with($route->uri(), 'api/') ? $route->methods() : [] as $method) {
                 if (is_string($method) && $method !== 'HEAD') {
-                    $routes[] = ['method' => $method, 'uri' => $route->uri(), 'middleware' => array_values(array_filter($route->gatherMiddleware(), is_string(...)))];
+                    $routes[] = [
+                        'method' => $method,
+                        'uri' => $route->uri(),
+                        'middleware' => array_values(array_filter($route->gatherMiddleware(), is_string(...))),
+                    ];
                 }
             }
         }

@@ -36,7 +36,14 @@ final readonly class AppendEvents
             foreach ($events as $event) {
                 $refusal = $this->refusal($locked, $answer->run, $event, $taken);
                 if ($refusal === null && !$answer->run->knows($event->id)) {
-                    $rows[] = ['id' => $event->id, 'job_id' => $locked->id, 'type' => $event->type->value, 'at' => $event->at, 'data' => json_encode((object) $event->data, JSON_THROW_ON_ERROR), 'user_id' => $user->id];
+                    $rows[] = [
+                        'id' => $event->id,
+                        'job_id' => $locked->id,
+                        'type' => $event->type->value,
+                        'at' => $event->at,
+                        'data' => json_encode((object) $event->data, JSON_THROW_ON_ERROR),
+                        'user_id' => $user->id,
+                    ];
                 }
                 $answer = $refusal === null ? $answer->kept($event) : $answer->refused($event, $refusal);
             }
@@ -73,6 +80,13 @@ final readonly class AppendEvents
         $new = array_filter($events, static fn(Event $e): bool => !$run->knows($e->id));
         $ids = array_values(array_map(static fn(Event $e): string => $e->id, $new));
 
-        return $ids === [] ? [] : array_values(array_filter(BenchEvent::query()->whereIn('id', $ids)->where('job_id', '!=', $job->id)->pluck('id')->all(), is_string(...)));
+        return $ids === []
+            ? []
+            : array_values(
+                array_filter(
+                    BenchEvent::query()->whereIn('id', $ids)->where('job_id', '!=', $job->id)->pluck('id')->all(),
+                    is_string(...),
+                ),
+            );
     }
 }

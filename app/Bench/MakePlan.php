@@ -32,8 +32,13 @@ final readonly class MakePlan
      * @throws Conflict   If no quote is accepted yet, or the job was changed meanwhile.
      * @throws Unreadable If the source is none.
      */
-    public function __invoke(Job $job, int $version, array $source, OldPanel $old = OldPanel::Save, School $school = School::StripThenBuild): Job
-    {
+    public function __invoke(
+        Job $job,
+        int $version,
+        array $source,
+        OldPanel $old = OldPanel::Save,
+        School $school = School::StripThenBuild,
+    ): Job {
         $this->stations->mustReach('plan', $job);
 
         // Made before the row is locked: the version says whether what it was made from still holds.
@@ -41,7 +46,13 @@ final readonly class MakePlan
         $plan = $this->planning->plan($as, (new SourceReader())->read($source));
         $document = (new PlanDocument())->json($plan);
 
-        return $this->change->beforeBench($job, $version, function (Job $locked) use ($source, $plan, $document, $old, $school): void {
+        return $this->change->beforeBench($job, $version, function (Job $locked) use (
+            $source,
+            $plan,
+            $document,
+            $old,
+            $school,
+        ): void {
             $locked->fill(['school' => $school, 'old_panel' => $old, 'heat_source' => $source, 'plan' => $document]);
             $this->standing->planned($locked, $plan);
         });

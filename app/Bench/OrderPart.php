@@ -23,10 +23,16 @@ final readonly class OrderPart
     /**
      * @param string $id client-made
      *
-     * @throws Conflict If nothing is to be ordered, it is no longer offered, another order stands, or the supplier declines: then nothing is kept.
+     * @throws Conflict If nothing is to be ordered, it is no longer offered, another order stands, or the supplier
+     *     declines: then nothing is kept.
      */
-    public function __invoke(Job $job, User $user, string $change, string $id, string $sku): PartOrder
-    {
+    public function __invoke(
+        Job $job,
+        User $user,
+        string $change,
+        string $id,
+        string $sku,
+    ): PartOrder {
         [$order, $kind] = DB::connection()->transaction(function () use ($job, $user, $change, $id, $sku): array {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             $row = PlanChange::query()->whereKey($change)->where('job_id', $locked->id)->firstOrFail();
@@ -38,9 +44,30 @@ final readonly class OrderPart
             if ($locked->handed_over_at !== null) {
                 throw Conflict::closed($locked);
             }
-            $offer = array_values(array_filter($this->supplier->known($locked->model_code, $kind)->offers ?? [], static fn(array $o): bool => $o['sku'] === $sku))[0] ?? throw Conflict::notReachable(sprintf('%s is not offered any more. Ask the supplier anew.', $sku));
+            $offer = array_values(
+                array_filter(
+                    $this->supplier->known($locked->model_code, $kind)->offers ?? [],
+                    static fn(array $o): bool => $o['sku'] === $sku,
+                ),
+            )[0]
+                ?? throw Conflict::notReachable(sprintf('%s is not offered any more. Ask the supplier anew.', $sku));
 
-            return [PartOrder::query()->create(['id' => $id, 'job_id' => $locked->id, 'change_id' => $row->id, 'sku' => $sku, 'name' => $offer['name'], 'price' => $offer['price'], 'lead_days' => $offer['leadDays'], 'state' => 'asked', 'user_id' => $user->id])->refresh(), $kind];
+            return [
+                PartOrder::query()
+                    ->create([
+                        'id' => $id,
+                        'job_id' => $locked->id,
+                        'change_id' => $row->id,
+                        'sku' => $sku,
+                        'name' => $offer['name'],
+                        'price' => $offer['price'],
+                        'lead_days' => $offer['leadDays'],
+                        'state' => 'asked',
+                        'user_id' => $user->id,
+                    ])
+                    ->refresh(),
+                $kind,
+            ];
         }, 3);
         if ($order->state === 'asked') {
             $this->ask($job, $order, $kind);
@@ -56,14 +83,27 @@ final readonly class OrderPart
      */
     public function kind(Job $job, PlanChange $change): string
     {
-        return $change->part === null ? throw Conflict::notReachable('Nothing has to be ordered for this.') : $this->phones->phone($job->phone)->parts[$change->part]->kind->value;
+        return $change->part === null
+            ? throw Conflict::notReachable('Nothing has to be ordered for this.')
+            : $this->phones->phone($job->phone)->parts[$change->part]->kind->value;
     }
 
-    /** An order that was never answered may have got through: it is asked for again under its first id, never a second one beside it. */
+    /**
+     * An order that was never answered may have got through: it is asked for again under its first id, never a second
+     * one beside it.
+     */
     private function mayGoOn(PartOrder $there, string $id, string $sku): PartOrder
     {
         if ($there->sku !== $sku) {
-            throw Conflict::notReachable(sprintf('%s is %s.', $there->sku, $there->state === 'ordered' ? 'ordered already' : 'asked for, and that may have got through: try again with it'));
+            throw Conflict::notReachable(
+                sprintf(
+                    '%s is %s.',
+                    $there->sku,
+                    $there->state === 'ordered'
+                        ? 'ordered already'
+                        : 'asked for, and that may have got through: try again with it',
+                ),
+            );
         }
         if ($there->state === 'ordered' && $there->id !== $id) {
             throw Conflict::notReachable(sprintf('%s is ordered already.', $there->sku));
@@ -77,12 +117,23 @@ final readonly class OrderPart
     {
         try {
             $said = $this->supplier->order($order, $job->model_code, $kind);
-            $order->update(['state' => 'ordered', 'reference' => $said['reference'], 'lead_days' => $said['leadDays'], 'due_on' => Carbon::today()->addDays($said['leadDays']), 'fault' => null]);
+            $order->update([
+                'state' => 'ordered',
+                'reference' => $said['reference'],
+                'lead_days' => $said['leadDays'],
+                'due_on' => Carbon::today()->addDays($said['leadDays']),
+                'fault' => null,
+            ]);
         } catch (NoGoodAnswer $e) {
             if ($e->declined) {
                 // It knows the order by its id, so a no means that there is none: another may be chosen.
                 $order->delete();
-                throw Conflict::notReachable(sprintf('The supplier does not take the order for %s: price or stock have changed. Ask it anew.', $order->sku));
+                throw Conflict::notReachable(
+                    sprintf(
+                        'The supplier does not take the order for %s: price or stock have changed. Ask it anew.',
+                        $order->sku,
+                    ),
+                );
             }
             $order->update(['fault' => $e->fault]);
         }

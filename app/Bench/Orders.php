@@ -12,6 +12,16 @@ final readonly class Orders
     /** @return array<string, string|int|null> */
     public static function one(PartOrder $order): array
     {
-        return ['id' => $order->id, 'sku' => $order->sku, 'name' => $order->name, 'price' => $order->price, 'state' => $order->state, 'reference' => $order->reference, 'leadDays' => $order->lead_days, 'dueOn' => $order->due_on?->toDateString(), 'fault' => $order->fault];
+        return [
+            'id' => $order->id,
+            'sku' => $order->sku,
+            'name' => $order->name,
+            'price' => $order->price,
+            'state' => $order->state,
+            'reference' => $order->reference,
+            'leadDays' => $order->lead_days,
+            'dueOn' => $order->due_on?->toDateString(),
+            'fault' => $order->fault,
+        ];
     }
 }

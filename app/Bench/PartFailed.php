@@ -25,8 +25,13 @@ final readonly class PartFailed
      *
      * @throws Conflict If the job has no part, or was changed meanwhile.
      */
-    public function __invoke(Job $job, User $user, int $version, string $id, string $reason): Job
-    {
+    public function __invoke(
+        Job $job,
+        User $user,
+        int $version,
+        string $id,
+        string $reason,
+    ): Job {
         return $this->change->atAnyTime($job, $version, function (Job $locked) use ($user, $id, $reason): void {
             if (SupplierReturn::query()->whereKey($id)->exists()) {
                 return;
@@ -36,10 +41,20 @@ final readonly class PartFailed
                 throw Conflict::notReachable('This job holds no part that could fail.');
             }
             $glued = $this->isGlued($locked);
-            SupplierReturn::query()->create(['id' => $id, 'item_id' => $item->id, 'job_id' => $locked->id, 'reason' => $reason, 'state' => $glued ? 'refused' : 'open', 'opened_by' => $user->id]);
+            SupplierReturn::query()->create([
+                'id' => $id,
+                'item_id' => $item->id,
+                'job_id' => $locked->id,
+                'reason' => $reason,
+                'state' => $glued ? 'refused' : 'open',
+                'opened_by' => $user->id,
+            ]);
             $item->update(['state' => 'faulty', 'job_id' => null, 'version' => $item->version + 1]);
             if ($item->kind === ReplacementKind::GlassOnly) {
-                GlassTry::query()->firstOrCreate(['job_id' => $locked->id], ['id' => Str::uuid()->toString(), 'whole' => false]);
+                GlassTry::query()->firstOrCreate(
+                    ['job_id' => $locked->id],
+                    ['id' => Str::uuid()->toString(), 'whole' => false],
+                );
             }
             $locked->changedBeside = true;
         });

@@ -14,7 +14,10 @@ use Facelift\Cost\Further;
 use Facelift\Quantity\Money;
 use Illuminate\Support\Carbon;
 
-/** The customer agrees to what a trouble adds to the price; the accepted quote is raised by it, and both amounts stay in the record. */
+/**
+ * The customer agrees to what a trouble adds to the price; the accepted quote is raised by it, and both amounts stay
+ * in the record.
+ */
 final readonly class PriceTrouble
 {
     public function __construct(private ChangeJob $change, private ShopBook $book) {}
@@ -25,9 +28,20 @@ final readonly class PriceTrouble
      *
      * @throws Conflict If the addition is another by now, has been agreed already, or the job was changed meanwhile.
      */
-    public function __invoke(Job $job, int $version, string $change, string $cost, int $minutes, string $gross): Job
-    {
-        return $this->change->atAnyTime($job, $version, function (Job $locked) use ($change, $cost, $minutes, $gross): void {
+    public function __invoke(
+        Job $job,
+        int $version,
+        string $change,
+        string $cost,
+        int $minutes,
+        string $gross,
+    ): Job {
+        return $this->change->atAnyTime($job, $version, function (Job $locked) use (
+            $change,
+            $cost,
+            $minutes,
+            $gross,
+        ): void {
             $row = PlanChange::query()->whereKey($change)->where('job_id', $locked->id)->lockForUpdate()->firstOrFail();
             if ($row->priced_at !== null) {
                 if (Money::of($row->part_cost ?? '0')->equals(Money::of($cost)) && $row->minutes === $minutes) {
@@ -43,8 +57,16 @@ final readonly class PriceTrouble
             if (!$further->gross()->equals(Money::of($gross))) {
                 throw Conflict::quoteMoved(sprintf('It adds %s, not %s.', (string) $further->gross(), $gross));
             }
-            $row->update(['part_cost' => $cost, 'minutes' => $minutes, 'gross' => (string) $further->gross(), 'priced_at' => Carbon::now()]);
-            $claim = Claim::query()->where('job_id', $locked->id)->whereIn('state', ['authorised', 'partly'])->first();
+            $row->update([
+                'part_cost' => $cost,
+                'minutes' => $minutes,
+                'gross' => (string) $further->gross(),
+                'priced_at' => Carbon::now(),
+            ]);
+            $claim = Claim::query()
+                ->where('job_id', $locked->id)
+                ->whereIn('state', ['authorised', 'partly'])
+                ->first();
             $locked->quote = $accepted->raisedBy($further, Money::of($claim->authorised ?? '0'));
             $locked->changedBeside = true;
         });

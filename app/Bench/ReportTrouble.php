@@ -30,8 +30,15 @@ final readonly class ReportTrouble
      * @throws Conflict            If the job is closed.
      * @throws ValidationException If this cannot happen at that step.
      */
-    public function __invoke(Job $job, User $user, string $id, int $at, string $step, string $trouble, string $subject): Job
-    {
+    public function __invoke(
+        Job $job,
+        User $user,
+        string $id,
+        int $at,
+        string $step,
+        string $trouble,
+        string $subject,
+    ): Job {
         return DB::connection()->transaction(function () use ($job, $user, $id, $at, $step, $trouble, $subject): Job {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
             if (PlanChange::query()->whereKey($id)->where('job_id', $locked->id)->exists()) {
@@ -43,7 +50,11 @@ final readonly class ReportTrouble
             $run = $this->runs->run($locked);
             $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
                 ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
-            $event = new Event($id, EventType::Trouble, $at, ['step' => $step, 'kind' => $trouble, 'subject' => $subject]);
+            $event = new Event($id, EventType::Trouble, $at, [
+                'step' => $step,
+                'kind' => $trouble,
+                'subject' => $subject,
+            ]);
             $this->keep($locked, $user, $event, $consequence);
             $plan = (new Amendment($run))->of($consequence);
             $locked->plan = (new PlanDocument())->json($plan);

@@ -22,12 +22,16 @@ final class KeptQuote implements CastsAttributes
     /** @param array<string, mixed> $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Quote
     {
-        return is_string($value) ? (new QuoteDocument())->read(json_decode($value, true, 64, JSON_THROW_ON_ERROR)) : null;
+        return is_string($value)
+            ? (new QuoteDocument())->read(json_decode($value, true, 64, JSON_THROW_ON_ERROR))
+            : null;
     }
 
     /** @param array<string, mixed> $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value instanceof Quote ? json_encode((new QuoteDocument())->write($value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : null;
+        return $value instanceof Quote
+            ? json_encode((new QuoteDocument())->write($value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)
+            : null;
     }
 }

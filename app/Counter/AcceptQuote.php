@@ -23,25 +23,44 @@ use Illuminate\Validation\ValidationException;
 /** The customer says yes: the part is reserved, the price and the promise are kept, the job goes on the bench list. */
 final readonly class AcceptQuote
 {
-    public function __construct(private ChangeJob $change, private ChoosePart $choose, private Quoting $quoting, private Promise $promise, private Stations $stations) {}
+    public function __construct(
+        private ChangeJob $change,
+        private ChoosePart $choose,
+        private Quoting $quoting,
+        private Promise $promise,
+        private Stations $stations,
+    ) {}
 
     /**
      * @param string $gross the price that the customer saw
      *
      * @throws Conflict If the price or the part has changed since, or the job was changed meanwhile.
      */
-    public function __invoke(Job $job, int $version, string $kind, int $itemId, string $gross, bool $warranty): Job
-    {
+    public function __invoke(
+        Job $job,
+        int $version,
+        string $kind,
+        int $itemId,
+        string $gross,
+        bool $warranty,
+    ): Job {
         $this->stations->mustReach('quote', $job);
 
         return DB::connection()->transaction(function () use ($job, $version, $kind, $itemId, $gross, $warranty): Job {
-            return $this->change->beforeBench($job, $version, function (Job $locked) use ($kind, $itemId, $gross, $warranty): void {
+            return $this->change->beforeBench($job, $version, function (Job $locked) use (
+                $kind,
+                $itemId,
+                $gross,
+                $warranty,
+            ): void {
                 $as = ReplacementKind::tryFrom($kind);
                 if ($locked->accepted_at !== null && $as !== null && $locked->quote?->isFor($as, $itemId) === true) {
                     return;
                 }
                 if ($warranty && $locked->comeback_of === null) {
-                    throw ValidationException::withMessages(['warranty' => 'This phone did not come back from a job of ours: there is no warranty to use.']);
+                    throw ValidationException::withMessages([
+                        'warranty' => 'This phone did not come back from a job of ours: there is no warranty to use.',
+                    ]);
                 }
                 $option = $this->option($locked, $kind, $itemId, $gross);
                 $insured = $this->insured($locked, $option, $warranty);
@@ -95,7 +114,10 @@ final readonly class AcceptQuote
             throw ValidationException::withMessages(['claim' => 'Ask the insurer first: nothing is authorised yet.']);
         }
         if ($claim->state === 'rejected') {
-            throw ValidationException::withMessages(['claim' => 'The insurer has rejected it. Set at Check-in that the customer pays, or hand the phone back.']);
+            throw ValidationException::withMessages([
+                'claim'
+                    => 'The insurer has rejected it. Set at Check-in that the customer pays, or hand the phone back.',
+            ]);
         }
 
         return Money::smaller(Money::of($claim->authorised), $option->priced->price->gross);

@@ -45,10 +45,22 @@ final readonly class AskInsurer
             // A new question replaces an answer that did not suit; nothing has been paid on it yet.
             $there?->delete();
 
-            return Claim::query()->create(['id' => $id, 'job_id' => $locked->id, 'policy' => $policy, 'asked' => $amount, 'state' => 'asked'])->refresh();
+            return Claim::query()
+                ->create([
+                    'id' => $id,
+                    'job_id' => $locked->id,
+                    'policy' => $policy,
+                    'asked' => $amount,
+                    'state' => 'asked',
+                ])
+                ->refresh();
         });
         if ($claim->state === 'asked') {
-            $answer = $this->insurer->authorise($claim, $this->phones->phone($job->phone)->identity->name(), $this->book->rules()->currency);
+            $answer = $this->insurer->authorise(
+                $claim,
+                $this->phones->phone($job->phone)->identity->name(),
+                $this->book->rules()->currency,
+            );
             $claim->update($answer);
         }
 

@@ -21,17 +21,35 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Closes a job once everything is done, tested or waived with a reason, and told to the customer; what is open is refused as invalid, field by field. */
+/**
+ * Closes a job once everything is done, tested or waived with a reason, and told to the customer; what is open is
+ * refused as invalid, field by field.
+ */
 final readonly class HandOver
 {
-    public function __construct(private ChangeJob $change, private Runs $runs, private ProofTable $proof, private ShopBook $book, private Words $words) {}
+    public function __construct(
+        private ChangeJob $change,
+        private Runs $runs,
+        private ProofTable $proof,
+        private ShopBook $book,
+        private Words $words,
+    ) {}
 
     /**
      * @throws Conflict If the job was changed meanwhile.
      */
-    public function __invoke(Job $job, int $version, bool $customerTold, ?string $newFaultsReason, bool $filmOff = false): Job
-    {
-        return $this->change->atAnyTime($job, $version, function (Job $locked) use ($customerTold, $newFaultsReason, $filmOff): void {
+    public function __invoke(
+        Job $job,
+        int $version,
+        bool $customerTold,
+        ?string $newFaultsReason,
+        bool $filmOff = false,
+    ): Job {
+        return $this->change->atAnyTime($job, $version, function (Job $locked) use (
+            $customerTold,
+            $newFaultsReason,
+            $filmOff,
+        ): void {
             if ($locked->handed_over_at !== null) {
                 return;
             }
@@ -49,10 +67,18 @@ final readonly class HandOver
     /** The part is in the phone, the insurer owes from now on, and the record has one more. */
     private function settle(Job $job): void
     {
-        ShelfItem::query()->where('job_id', $job->id)->update(['state' => 'fitted']);
-        Claim::query()->where('job_id', $job->id)->whereIn('state', ['authorised', 'partly'])->update(['due_on' => Carbon::today()->addDays($this->book->rules()->insurerDays)]);
+        ShelfItem::query()
+            ->where('job_id', $job->id)
+            ->update(['state' => 'fitted']);
+        Claim::query()
+            ->where('job_id', $job->id)
+            ->whereIn('state', ['authorised', 'partly'])
+            ->update(['due_on' => Carbon::today()->addDays($this->book->rules()->insurerDays)]);
         if ($job->kind === ReplacementKind::GlassOnly) {
-            GlassTry::query()->firstOrCreate(['job_id' => $job->id], ['id' => Str::uuid()->toString(), 'whole' => true]);
+            GlassTry::query()->firstOrCreate(
+                ['job_id' => $job->id],
+                ['id' => Str::uuid()->toString(), 'whole' => true],
+            );
         }
     }
 
@@ -64,21 +90,25 @@ final readonly class HandOver
         foreach ($run->plan->gates as $gate => $tests) {
             $open = $tests->gate === Gate::CheckIn ? [] : $run->untested($tests->gate);
             if ($open !== []) {
-                $faults['gate.' . $gate] = 'Not tested: ' . implode(', ', $open) . '. Test them, or write the reason at the gate.';
+                $faults['gate.' . $gate]
+                    = 'Not tested: ' . implode(', ', $open) . '. Test them, or write the reason at the gate.';
             }
         }
         $next = $run->next();
         if ($next !== null) {
-            $faults['bench'] = 'Not done yet: ' . $this->words->coded('step.' . $next->kind()->value, $next->act->figures) . '.';
+            $faults['bench']
+                = 'Not done yet: ' . $this->words->coded('step.' . $next->kind()->value, $next->act->figures) . '.';
         }
         if ($this->proof->newFaults($job, $run) !== [] && trim((string) $newFaultsReason) === '') {
-            $faults['newFaultsReason'] = 'A function that worked at check-in fails now. Write what was agreed with the customer.';
+            $faults['newFaultsReason']
+                = 'A function that worked at check-in fails now. Write what was agreed with the customer.';
         }
         if ($job->part === null) {
             $faults['part'] = 'The part failed and no other has been taken. Choose one in Part.';
         }
         if (PlanChange::query()->where('job_id', $job->id)->where('quote', true)->whereNull('priced_at')->exists()) {
-            $faults['price'] = 'A trouble at the bench changed the price. Agree at Quote on what is added, even if that is nothing.';
+            $faults['price']
+                = 'A trouble at the bench changed the price. Agree at Quote on what is added, even if that is nothing.';
         }
         if ($run->state->ledger->atHandOver() !== [] && !$filmOff) {
             $faults['filmOff'] = 'The outer film is still on the glass. Take it off before the customer\'s eyes.';

@@ -11,7 +11,10 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Keeps a photo of a job: decoded, turned upright, made smaller and encoded anew, so that nothing else in the file survives. */
+/**
+ * Keeps a photo of a job: decoded, turned upright, made smaller and encoded anew, so that nothing else in the file
+ * survives.
+ */
 final readonly class KeepPhoto
 {
     private const MOST = 20;
@@ -40,7 +43,13 @@ final readonly class KeepPhoto
         return DB::connection()->transaction(function () use ($job, $user, $id, $file): JobPhoto {
             [$width, $height] = $this->store->keep($id, $file);
 
-            return JobPhoto::query()->create(['id' => $id, 'job_id' => $job->id, 'width' => $width, 'height' => $height, 'taken_by' => $user->id]);
+            return JobPhoto::query()->create([
+                'id' => $id,
+                'job_id' => $job->id,
+                'width' => $width,
+                'height' => $height,
+                'taken_by' => $user->id,
+            ]);
         });
     }
 }

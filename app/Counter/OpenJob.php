@@ -16,7 +16,10 @@ final readonly class OpenJob
     public function __construct(private PhoneLibrary $phones, private PhoneHistory $history) {}
 
     /**
-     * @param array{id: string, phone: string, modelCode: string, colour: string|null, customer: string, imei: string|null} $data
+     * @param array{
+     *     id: string, phone: string, modelCode: string,
+     *     colour: string|null, customer: string, imei: string|null
+     * } $data
      *
      * @throws ValidationException If the phone file does not know the code or the colour.
      */
@@ -24,10 +27,19 @@ final readonly class OpenJob
     {
         $identity = $this->phones->phone($data['phone'])->identity;
         if (!isset($identity->codes[$data['modelCode']])) {
-            throw ValidationException::withMessages(['modelCode' => $data['modelCode'] . ' is not a code of ' . $identity->name() . ': ' . implode(', ', array_keys($identity->codes)) . '.']);
+            throw ValidationException::withMessages([
+                'modelCode' => $data['modelCode']
+                    . ' is not a code of '
+                    . $identity->name()
+                    . ': '
+                    . implode(', ', array_keys($identity->codes))
+                    . '.',
+            ]);
         }
         if ($data['colour'] !== null && !in_array($data['colour'], $identity->colours, true)) {
-            throw ValidationException::withMessages(['colour' => $identity->name() . ' comes in ' . implode(', ', $identity->colours) . '.']);
+            throw ValidationException::withMessages([
+                'colour' => $identity->name() . ' comes in ' . implode(', ', $identity->colours) . '.',
+            ]);
         }
 
         $comeback = $data['imei'] === null ? null : $this->history->comebackFor($data['imei']);
@@ -35,10 +47,21 @@ final readonly class OpenJob
         return DB::connection()->transaction(static function () use ($user, $data, $comeback): Job {
             $there = Job::query()->lockForUpdate()->find($data['id']);
 
-            return $there ?? Job::query()->create([
-                'id' => $data['id'], 'number' => self::nextNumber(), 'version' => 1, 'phone' => $data['phone'], 'model_code' => $data['modelCode'],
-                'colour' => $data['colour'], 'imei' => $data['imei'], 'customer' => $data['customer'], 'comeback_of' => $comeback?->id, 'opened_by' => $user->id,
-            ])->refresh();
+            return $there
+                ?? Job::query()
+                    ->create([
+                        'id' => $data['id'],
+                        'number' => self::nextNumber(),
+                        'version' => 1,
+                        'phone' => $data['phone'],
+                        'model_code' => $data['modelCode'],
+                        'colour' => $data['colour'],
+                        'imei' => $data['imei'],
+                        'customer' => $data['customer'],
+                        'comeback_of' => $comeback?->id,
+                        'opened_by' => $user->id,
+                    ])
+                    ->refresh();
         }, 5);
     }
 

@@ -19,18 +19,30 @@ final readonly class PhoneHistory
     /** @return Collection<int, Job> newest first */
     public function of(string $imei): Collection
     {
-        return Job::query()->with('part:id,job_id,label')->where('imei', $imei)->orderByDesc('number')->limit(self::MOST)->get(Job::listed())->toBase();
+        return Job::query()
+            ->with('part:id,job_id,label')
+            ->where('imei', $imei)
+            ->orderByDesc('number')
+            ->limit(self::MOST)
+            ->get(Job::listed())
+            ->toBase();
     }
 
     /** The last job that was repaired and handed over and is still under the shop's warranty; null if there is none. */
     public function comebackFor(string $imei): ?Job
     {
-        return Job::query()->where('imei', $imei)->where('closed_as', 'handed-over')
-            ->where('handed_over_at', '>=', Carbon::now()->subDays($this->book->rules()->warrantyDays))->orderByDesc('handed_over_at')->first();
+        return Job::query()
+            ->where('imei', $imei)
+            ->where('closed_as', 'handed-over')
+            ->where('handed_over_at', '>=', Carbon::now()->subDays($this->book->rules()->warrantyDays))
+            ->orderByDesc('handed_over_at')
+            ->first();
     }
 
     public function underWarranty(Job $job): bool
     {
-        return $job->closed_as === 'handed-over' && $job->handed_over_at !== null && $job->handed_over_at->gte(Carbon::now()->subDays($this->book->rules()->warrantyDays));
+        return $job->closed_as === 'handed-over'
+            && $job->handed_over_at !== null
+            && $job->handed_over_at->gte(Carbon::now()->subDays($this->book->rules()->warrantyDays));
     }
 }

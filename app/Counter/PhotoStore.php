@@ -29,16 +29,26 @@ final readonly class PhotoStore
     {
         $size = @getimagesize($file);
         if ($size === false || !in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw ValidationException::withMessages(['photo' => 'This is no JPEG, PNG or WebP picture. Nothing was kept.']);
+            throw ValidationException::withMessages([
+                'photo' => 'This is no JPEG, PNG or WebP picture. Nothing was kept.',
+            ]);
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages(['photo' => sprintf('This picture has %d × %d pixels; at most 30 million are taken.', $size[0], $size[1])]);
+            throw ValidationException::withMessages([
+                'photo' => sprintf(
+                    'This picture has %d × %d pixels; at most 30 million are taken.',
+                    $size[0],
+                    $size[1],
+                ),
+            ]);
         }
         try {
             $image = (new ImageManager(new Driver()))->read($file)->scaleDown(self::SIDE, self::SIDE);
             $jpeg = (string) $image->toJpeg(self::QUALITY, strip: true);
         } catch (NotDecodable) {
-            throw ValidationException::withMessages(['photo' => 'This picture is damaged and cannot be read. Nothing was kept.']);
+            throw ValidationException::withMessages([
+                'photo' => 'This picture is damaged and cannot be read. Nothing was kept.',
+            ]);
         }
         if (!is_dir($this->folder)) {
             mkdir($this->folder, 0o700, true);

@@ -18,9 +18,14 @@ final readonly class Promise
     public function of(Job $job, Plan $plan): Carbon
     {
         // Summed where it lies: no quote has to be fetched for it.
-        $ahead = DB::table('repair_jobs')->whereNotNull('accepted_at')->whereNull('handed_over_at')->where('id', '!=', $job->id)
+        $ahead = DB::table('repair_jobs')
+            ->whereNotNull('accepted_at')
+            ->whereNull('handed_over_at')
+            ->where('id', '!=', $job->id)
             ->sum(DB::raw("coalesce(json_value(quote, '$.handsOn'), 0) + 0.0"));
-        $seconds = (int) round(self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $plan->handsOn() + $plan->waiting()));
+        $seconds = (int) round(
+            self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $plan->handsOn() + $plan->waiting()),
+        );
 
         return Carbon::now()->addSeconds($seconds)->ceilMinutes(15);
     }

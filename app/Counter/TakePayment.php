@@ -16,8 +16,13 @@ use Illuminate\Validation\ValidationException;
 final readonly class TakePayment
 {
     /** @throws Conflict If nothing is owed on the claim. */
-    public function __invoke(Claim $claim, User $user, string $id, string $amount, string $paidOn): Claim
-    {
+    public function __invoke(
+        Claim $claim,
+        User $user,
+        string $id,
+        string $amount,
+        string $paidOn,
+    ): Claim {
         return DB::connection()->transaction(static function () use ($claim, $user, $id, $amount, $paidOn): Claim {
             $locked = Claim::query()->lockForUpdate()->with('payments')->findOrFail($claim->id);
             if ($locked->payments->contains('id', $id)) {
@@ -27,9 +32,20 @@ final readonly class TakePayment
                 throw Conflict::notReachable('Nothing is owed on this claim.');
             }
             if ($locked->open()->isLessThan(Money::of($amount))) {
-                throw ValidationException::withMessages(['amount' => sprintf('Only %s are open. Write down what belongs to this claim.', (string) $locked->open())]);
+                throw ValidationException::withMessages([
+                    'amount' => sprintf(
+                        'Only %s are open. Write down what belongs to this claim.',
+                        (string) $locked->open(),
+                    ),
+                ]);
             }
-            ClaimPayment::query()->create(['id' => $id, 'claim_id' => $locked->id, 'amount' => $amount, 'paid_on' => $paidOn, 'user_id' => $user->id]);
+            ClaimPayment::query()->create([
+                'id' => $id,
+                'claim_id' => $locked->id,
+                'amount' => $amount,
+                'paid_on' => $paidOn,
+                'user_id' => $user->id,
+            ]);
             $locked->load('payments');
             if ($locked->open()->isZero()) {
                 $locked->update(['state' => 'paid']);

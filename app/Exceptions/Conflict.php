@@ -11,14 +11,24 @@ use App\Models\ShopRule;
 /** The job is not where the request takes it to be. Nothing was kept. */
 final class Conflict extends \RuntimeException
 {
-    private function __construct(string $message, private readonly string $reason, private readonly ?int $version = null)
-    {
+    private function __construct(
+        string $message,
+        private readonly string $reason,
+        private readonly ?int $version = null,
+    ) {
         parent::__construct($message);
     }
 
     public static function staleVersion(Job $job): self
     {
-        return new self(sprintf('%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.', $job->tag()), 'stale-version', $job->version);
+        return new self(
+            sprintf(
+                '%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.',
+                $job->tag(),
+            ),
+            'stale-version',
+            $job->version,
+        );
     }
 
     public static function notReachable(string $why): self
@@ -28,7 +38,10 @@ final class Conflict extends \RuntimeException
 
     public static function benchStarted(Job $job): self
     {
-        return new self(sprintf('Work on %s has begun at the bench: check-in, scope, part and plan stay as they are.', $job->tag()), 'bench-started');
+        return new self(
+            sprintf('Work on %s has begun at the bench: check-in, scope, part and plan stay as they are.', $job->tag()),
+            'bench-started',
+        );
     }
 
     public static function quoteMoved(string $why): self
@@ -43,7 +56,16 @@ final class Conflict extends \RuntimeException
 
     public static function drawnMeanwhile(string $phone, int $version): self
     {
-        return new self(sprintf('Somebody else has kept version %d of %s meanwhile. Yours is not lost: look at what changed, then keep it on top.', $version, $phone), 'stale-version', $version);
+        return new self(
+            sprintf(
+                'Somebody else has kept version %d of %s meanwhile. '
+                . 'Yours is not lost: look at what changed, then keep it on top.',
+                $version,
+                $phone,
+            ),
+            'stale-version',
+            $version,
+        );
     }
 
     public static function partTaken(string $label): self
@@ -53,12 +75,23 @@ final class Conflict extends \RuntimeException
 
     public static function staleItem(ShelfItem $item): self
     {
-        return new self(sprintf('%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.', $item->label), 'stale-version', $item->version);
+        return new self(
+            sprintf(
+                '%s was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.',
+                $item->label,
+            ),
+            'stale-version',
+            $item->version,
+        );
     }
 
     public static function staleRules(ShopRule $row): self
     {
-        return new self('The rules were changed by somebody else meanwhile. Nothing of yours was kept: look at them again.', 'stale-version', $row->version);
+        return new self(
+            'The rules were changed by somebody else meanwhile. Nothing of yours was kept: look at them again.',
+            'stale-version',
+            $row->version,
+        );
     }
 
     public static function closed(Job $job): self
@@ -69,6 +102,7 @@ final class Conflict extends \RuntimeException
     /** @return array<string, string|int> */
     public function body(): array
     {
-        return ['message' => $this->getMessage(), 'code' => $this->reason] + ($this->version === null ? [] : ['version' => $this->version]);
+        return ['message' => $this->getMessage(), 'code' => $this->reason]
+            + ($this->version === null ? [] : ['version' => $this->version]);
     }
 }

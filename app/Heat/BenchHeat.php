@@ -34,7 +34,13 @@ final readonly class BenchHeat
             return null;
         }
         $fit = $this->fit($job, $run, $bond, $record);
-        $followed = $this->followed($run, $bond, $record, $fit, $now);
+        $followed = $this->followed(
+            $run,
+            $bond,
+            $record,
+            $fit,
+            $now,
+        );
         $tried = self::tried($record, $run);
         $save = $run->plan->basis->old === OldPanel::Save;
         [$rung, $because] = (new Ladder())->next($tried, $followed->worked() / 60, $followed->panelUsed(), $save);
@@ -52,18 +58,40 @@ final readonly class BenchHeat
     public function liftAt(Job $job, Run $run, string $bond, int $now): ?int
     {
         $record = HeatLog::of($run, $bond, $now);
-        $lift = $record === null ? null : $this->followed($run, $bond, $record, $this->fit($job, $run, $bond, $record), $now)->lift();
+        $lift = $record === null
+                ? null
+                : $this->followed(
+                    $run,
+                    $bond,
+                    $record,
+                    $this->fit($job, $run, $bond, $record),
+                    $now,
+                )->lift();
 
         return $record === null || $lift === null ? null : $record->from + (int) round(1000 * $lift[0]);
     }
 
-    private function followed(Run $run, string $bond, HeatRecord $record, ?ContactFit $fit, int $now): FollowedHeating
-    {
+    private function followed(
+        Run $run,
+        string $bond,
+        HeatRecord $record,
+        ?ContactFit $fit,
+        int $now,
+    ): FollowedHeating {
         $planned = $run->plan->basis->source;
-        $source = $fit === null || $fit->used === 0 ? $planned : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
+        $source = $fit === null || $fit->used === 0
+                ? $planned
+                : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
         $opening = $run->plan->sealing->openings[$bond];
 
-        return FollowedHeating::of($record, self::curves($run, $bond), $source, $opening->window, $opening->limits, $now);
+        return FollowedHeating::of(
+            $record,
+            self::curves($run, $bond),
+            $source,
+            $opening->window,
+            $opening->limits,
+            $now,
+        );
     }
 
     /** Fitted once for the readings that there are: a page that looks every second costs nothing new. */
@@ -74,13 +102,23 @@ final readonly class BenchHeat
             return null;
         }
         $events = $run->state->happened->readings;
-        $key = implode('/', ['fit', $job->id, $bond, count($events), $events[count($events) - 1]->id, md5(serialize($record->heats[0]))]);
+        $key = implode('/', [
+            'fit',
+            $job->id,
+            $bond,
+            count($events),
+            $events[count($events) - 1]->id,
+            md5(serialize($record->heats[0])),
+        ]);
         $kept = Cache::get($key);
         if ($kept instanceof ContactFit) {
             return $kept;
         }
         $last = max(array_map(static fn($r): float => $r->second, $readings));
-        $fit = (new Refit(self::curves($run, $bond), static fn(Source $s) => $record->programme($s, $last)))->of($run->plan->basis->source, $readings);
+        $fit = (new Refit(self::curves($run, $bond), static fn(Source $s) => $record->programme($s, $last)))->of(
+            $run->plan->basis->source,
+            $readings,
+        );
         Cache::put($key, $fit, self::KEPT);
 
         return $fit;
@@ -93,7 +131,9 @@ final readonly class BenchHeat
         return Curves::of($basis->phone, $basis->phone->bonds[$bond], $basis->room);
     }
 
-    /** @return list<Rung> what the ladder need not name any more: a heating on record is a rung, a second one the next */
+    /**
+     * @return list<Rung> what the ladder need not name any more: a heating on record is a rung, a second one the next
+     */
     private static function tried(HeatRecord $record, Run $run): array
     {
         $rungs = array_map(static fn(Event $e): ?Rung => Rung::tryFrom($e->text('rung')), $run->state->happened->rungs);

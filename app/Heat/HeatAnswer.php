@@ -27,7 +27,14 @@ final readonly class HeatAnswer
             'window' => ['low' => $followed->window->low, 'high' => $followed->window->high],
             'samples' => array_map(self::sample(...), $followed->samples),
             'heats' => array_map(static fn(array $h): array => ['from' => $h[0], 'to' => $h[1]], $record->heats),
-            'readings' => array_map(static fn(Reading $r): array => ['t' => $r->second, 'probe' => $r->probe->value, 'celsius' => $r->celsius], $record->readings),
+            'readings' => array_map(
+                static fn(Reading $r): array => [
+                    't' => $r->second,
+                    'probe' => $r->probe->value,
+                    'celsius' => $r->celsius,
+                ],
+                $record->readings,
+            ),
             'fit' => $fit === null ? null : self::fit($fit),
             'liftAt' => $lift === null ? null : $at($lift[0]),
             'liftBecause' => $record->on ? ($lift[1]->value ?? 'time') : null,

@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\DB;
 final readonly class ChangeJob
 {
     /**
-     * @param \Closure(Job): void $change applied to the locked job; sending a change again that is already there does no harm
+     * @param \Closure(Job): void $change applied to the locked job; sending a change again that is already there does
+     *     no harm
      *
      * @throws Conflict If the job is closed, is at the bench already, or was changed by somebody else.
      */

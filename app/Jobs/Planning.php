@@ -54,17 +54,43 @@ final readonly class Planning
     {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), $source, wish: $job->old_panel, school: $job->school, picks: $this->book->rules()->picks));
+        return (new Planner())->plan(
+            new Request(
+                $phone,
+                $phone->replacement($kind),
+                $this->condition($job),
+                $source,
+                wish: $job->old_panel,
+                school: $job->school,
+                picks: $this->book->rules()->picks,
+            ),
+        );
     }
 
-    /** The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without saving the old panel. */
+    /**
+     * The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without
+     * saving the old panel.
+     */
     public function firstLook(Job $job, ReplacementKind $kind): Plan
     {
         $phone = $this->phones->phone($job->phone);
-        $tries = [[Usual::PLATE, OldPanel::Save], ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS), [Usual::PLATE, OldPanel::GiveUp]];
+        $tries = [
+            [Usual::PLATE, OldPanel::Save],
+            ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS),
+            [Usual::PLATE, OldPanel::GiveUp],
+        ];
         $first = null;
         foreach ($tries as [$set, $old]) {
-            $plan = (new Planner())->plan(new Request($phone, $phone->replacement($kind), $this->condition($job), Source::plate($set), wish: $old, picks: $this->book->rules()->picks));
+            $plan = (new Planner())->plan(
+                new Request(
+                    $phone,
+                    $phone->replacement($kind),
+                    $this->condition($job),
+                    Source::plate($set),
+                    wish: $old,
+                    picks: $this->book->rules()->picks,
+                ),
+            );
             $first ??= $plan;
             if ($plan->works()) {
                 return $plan;
@@ -77,7 +103,10 @@ final readonly class Planning
     /** @return list<Plan> one for every kind of part that exists for the phone */
     public function plans(Job $job): array
     {
-        $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($this->phones->phone($job->phone)->replacements));
+        $kinds = array_map(
+            static fn(Replacement $r): ReplacementKind => $r->kind,
+            array_values($this->phones->phone($job->phone)->replacements),
+        );
 
         return array_map(fn(ReplacementKind $kind): Plan => $this->firstLook($job, $kind), $kinds);
     }

@@ -22,7 +22,12 @@ final readonly class ProofTable
 {
     public function __construct(private Planning $planning, private RecordWords $record) {}
 
-    /** @return array{gates: list<array<string, mixed>>, newFaults: list<string>, early: list<array{step: string, text: string}>} */
+    /**
+     * @return array{
+     *     gates: list<array<string, mixed>>, newFaults: list<string>,
+     *     early: list<array{step: string, text: string}>
+     * }
+     */
     public function of(Job $job, Run $run): array
     {
         $condition = $this->planning->condition($job);
@@ -32,11 +37,17 @@ final readonly class ProofTable
                 'gate' => $id,
                 'open' => $tests->gate === Gate::CheckIn ? 0 : count($run->untested($tests->gate)),
                 'waived' => $run->state->proofs->waived[$id] ?? null,
-                'rows' => array_map(fn(PhoneFunction $f): array => $this->row($run, $tests->gate, $f, $condition), $tests->functions),
+                'rows' => array_map(
+                    fn(PhoneFunction $f): array => $this->row($run, $tests->gate, $f, $condition),
+                    $tests->functions,
+                ),
             ];
         }
 
-        $early = array_map(fn(array $e): array => ['step' => $e[0]->id, 'text' => $this->record->said(...$e)], $run->endedEarly());
+        $early = array_map(
+            fn(array $e): array => ['step' => $e[0]->id, 'text' => $this->record->said(...$e)],
+            $run->endedEarly(),
+        );
 
         return ['gates' => $gates, 'newFaults' => $this->newFaults($job, $run), 'early' => $early];
     }
@@ -49,8 +60,10 @@ final readonly class ProofTable
         foreach (array_keys($run->plan->gates) as $gate) {
             $last = array_replace($last, $run->state->proofs->tests[$gate] ?? []);
         }
-        $isNew = static fn(string $outcome, string $function): bool
-            => Change::between($condition->stateOf(PhoneFunction::from($function)), Outcome::from($outcome)) === Change::NewFault;
+        $isNew = static fn(string $outcome, string $function): bool => Change::between(
+            $condition->stateOf(PhoneFunction::from($function)),
+            Outcome::from($outcome),
+        ) === Change::NewFault;
 
         return array_keys(array_filter($last, $isNew, ARRAY_FILTER_USE_BOTH));
     }

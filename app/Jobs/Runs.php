@@ -65,7 +65,13 @@ final class Runs
     {
         $events = [];
         // Bare rows: a long record has thousands, and a model for each would cost more than folding them.
-        foreach (DB::table('bench_events')->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get(['id', 'type', 'at', 'data']) as $row) {
+        foreach (
+            DB::table('bench_events')
+                ->where('job_id', $job->id)
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get(['id', 'type', 'at', 'data']) as $row
+        ) {
             $events[] = BenchEvent::read($row);
         }
 

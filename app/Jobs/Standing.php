@@ -51,6 +51,8 @@ final readonly class Standing
     /** Only a reading changes when to lift off: without one the plan's own time holds. */
     private function liftAt(Job $job, Run $run, ?string $bond): ?int
     {
-        return $bond === null || $run->state->happened->readings === [] ? null : $this->heat->liftAt($job, $run, $bond, now()->getTimestampMs());
+        return $bond === null || $run->state->happened->readings === []
+            ? null
+            : $this->heat->liftAt($job, $run, $bond, now()->getTimestampMs());
     }
 }

@@ -31,7 +31,16 @@ final readonly class Stations
             'prove' => $closed || $worked,
             'hand-over' => $closed,
         ];
-        $needs = ['check-in' => null, 'scope' => 'check-in', 'part' => 'scope', 'quote' => 'part', 'plan' => 'quote', 'bench' => 'plan', 'prove' => 'plan', 'hand-over' => 'plan'];
+        $needs = [
+            'check-in' => null,
+            'scope' => 'check-in',
+            'part' => 'scope',
+            'quote' => 'part',
+            'plan' => 'quote',
+            'bench' => 'plan',
+            'prove' => 'plan',
+            'hand-over' => 'plan',
+        ];
 
         return array_map(static function (string $id) use ($done, $needs, $planned, $works, $job): array {
             $need = $needs[$id];
@@ -40,9 +49,18 @@ final readonly class Stations
             $why = match (true) {
                 $reachable => null,
                 $refused => 'The quote was refused: the phone was handed back.',
-                $need === 'plan' && $planned && !$works => 'The plan does not work with this source. Change the setting in Plan.',
+                $need === 'plan' && $planned && !$works
+                    => 'The plan does not work with this source. Change the setting in Plan.',
                 $need === null => null,
-                default => 'First: ' . ['check-in' => 'Check-in', 'scope' => 'Scope', 'part' => 'Part', 'quote' => 'Quote', 'plan' => 'Plan'][$need] . '.',
+                default => 'First: '
+                    . [
+                        'check-in' => 'Check-in',
+                        'scope' => 'Scope',
+                        'part' => 'Part',
+                        'quote' => 'Quote',
+                        'plan' => 'Plan',
+                    ][$need]
+                    . '.',
             };
 
             return ['id' => $id, 'done' => $done[$id], 'reachable' => $reachable, 'why' => $why];

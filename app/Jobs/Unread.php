@@ -14,7 +14,10 @@ final readonly class Unread
 {
     public function __construct(private Planning $planning, private Runs $runs, private PhoneLibrary $phones) {}
 
-    /** @return list<array{document: string, why: string}> the phone file, the condition, the quote, the plan; empty if all can be read */
+    /**
+     * @return list<array{document: string, why: string}> the phone file, the condition, the quote, the plan; empty if
+     *     all can be read
+     */
     public function of(Job $job): array
     {
         $phone = $this->tried('phone', fn() => $this->phones->phone($job->phone));

@@ -10,7 +10,16 @@ use Facelift\Fit\Sheet;
 final readonly class DataSheet
 {
     /** @var array<string, string> */
-    public const FIELDS = ['width' => 'number', 'height' => 'number', 'pixelsWide' => 'whole', 'pixelsHigh' => 'whole', 'thickness' => 'number', 'stylusLayer' => 'flag', 'readerThrough' => 'flag', 'memory' => 'flag'];
+    public const FIELDS = [
+        'width' => 'number',
+        'height' => 'number',
+        'pixelsWide' => 'whole',
+        'pixelsHigh' => 'whole',
+        'thickness' => 'number',
+        'stylusLayer' => 'flag',
+        'readerThrough' => 'flag',
+        'memory' => 'flag',
+    ];
 
     /** @param array<string, float|int|bool|null> $data */
     public static function of(array $data): Sheet
@@ -19,12 +28,30 @@ final readonly class DataSheet
         $whole = static fn(string $key): ?int => is_numeric($data[$key] ?? null) ? (int) $data[$key] : null;
         $flag = static fn(string $key): ?bool => is_bool($data[$key] ?? null) ? $data[$key] : null;
 
-        return new Sheet($number('width'), $number('height'), $whole('pixelsWide'), $whole('pixelsHigh'), $number('thickness'), $flag('stylusLayer'), $flag('readerThrough'), $flag('memory'));
+        return new Sheet(
+            $number('width'),
+            $number('height'),
+            $whole('pixelsWide'),
+            $whole('pixelsHigh'),
+            $number('thickness'),
+            $flag('stylusLayer'),
+            $flag('readerThrough'),
+            $flag('memory'),
+        );
     }
 
     /** @return array<string, float|int|bool|null> every field, null where nothing is known */
     public static function data(Sheet $sheet): array
     {
-        return ['width' => $sheet->width, 'height' => $sheet->height, 'pixelsWide' => $sheet->pixelsWide, 'pixelsHigh' => $sheet->pixelsHigh, 'thickness' => $sheet->thickness, 'stylusLayer' => $sheet->stylusLayer, 'readerThrough' => $sheet->readerThrough, 'memory' => $sheet->memory];
+        return [
+            'width' => $sheet->width,
+            'height' => $sheet->height,
+            'pixelsWide' => $sheet->pixelsWide,
+            'pixelsHigh' => $sheet->pixelsHigh,
+            'thickness' => $sheet->thickness,
+            'stylusLayer' => $sheet->stylusLayer,
+            'readerThrough' => $sheet->readerThrough,
+            'memory' => $sheet->memory,
+        ];
     }
 }

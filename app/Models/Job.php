@@ -29,7 +29,8 @@ use Illuminate\Support\Facades\DB;
  * @property OldPanel                  $old_panel what is to become of the old panel
  * @property string|null               $plan JSON text of the plan document the bench works from
  * @property bool|null                 $plan_works null while there is no plan
- * @property string|null               $next_step the first step that is not done; null when all are, or there is no plan
+ * @property string|null               $next_step the first step that is not done; null when all are, or there is no
+ *     plan
  * @property string|null               $comeback_of id of the job that this phone came back from
  * @property string|null               $worth what the phone is worth, decimal text
  * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
@@ -53,7 +54,8 @@ final class Job extends Model
     protected $attributes = ['old_panel' => 'save', 'school' => 'strip-then-build'];
 
     /**
-     * The columns that a list shows, and nothing that is long: no plan, no quote, and of the condition only what was seen.
+     * The columns that a list shows, and nothing that is long: no plan, no quote, and of the condition only what was
+     * seen.
      * A job that was fetched so is never saved.
      *
      * @return list<string|Expression>
@@ -61,8 +63,22 @@ final class Job extends Model
     public static function listed(): array
     {
         return [
-            'id', 'number', 'phone', 'customer', 'kind', 'plan_works', 'next_step', 'accepted_at', 'promised_at', 'handed_over_at', 'closed_as', 'created_at',
-            DB::raw("if(`condition` is null, null, json_object('observations', json_extract(`condition`, '$.observations'))) as `condition`"),
+            'id',
+            'number',
+            'phone',
+            'customer',
+            'kind',
+            'plan_works',
+            'next_step',
+            'accepted_at',
+            'promised_at',
+            'handed_over_at',
+            'closed_as',
+            'created_at',
+            DB::raw(
+                'if(`condition` is null, null, '
+                . "json_object('observations', json_extract(`condition`, '$.observations'))) as `condition`",
+            ),
         ];
     }
 
@@ -116,7 +132,14 @@ final class Job extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $job): void {
-            $job->search = SearchText::of($job->tag(), (string) $job->number, $job->customer, str_replace('-', ' ', $job->phone), $job->model_code, (string) $job->imei);
+            $job->search = SearchText::of(
+                $job->tag(),
+                (string) $job->number,
+                $job->customer,
+                str_replace('-', ' ', $job->phone),
+                $job->model_code,
+                (string) $job->imei,
+            );
         });
     }
 
@@ -129,8 +152,18 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
-            'condition' => KeptCondition::class, 'plan_works' => 'boolean', 'kind' => ReplacementKind::class, 'heat_source' => 'array', 'old_panel' => OldPanel::class, 'school' => School::class,
-            'receipt' => 'array', 'quote' => KeptQuote::class, 'worth' => 'string', 'accepted_at' => 'datetime', 'promised_at' => 'datetime', 'handed_over_at' => 'datetime',
+            'condition' => KeptCondition::class,
+            'plan_works' => 'boolean',
+            'kind' => ReplacementKind::class,
+            'heat_source' => 'array',
+            'old_panel' => OldPanel::class,
+            'school' => School::class,
+            'receipt' => 'array',
+            'quote' => KeptQuote::class,
+            'worth' => 'string',
+            'accepted_at' => 'datetime',
+            'promised_at' => 'datetime',
+            'handed_over_at' => 'datetime',
         ];
     }
 }

@@ -40,6 +40,14 @@ final class PlanChange extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['because' => 'array', 'quote' => 'boolean', 'at' => 'integer', 'part_cost' => 'string', 'minutes' => 'integer', 'gross' => 'string', 'priced_at' => 'datetime'];
+        return [
+            'because' => 'array',
+            'quote' => 'boolean',
+            'at' => 'integer',
+            'part_cost' => 'string',
+            'minutes' => 'integer',
+            'gross' => 'string',
+            'priced_at' => 'datetime',
+        ];
     }
 }

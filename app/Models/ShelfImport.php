@@ -10,7 +10,10 @@ use Illuminate\Database\Eloquent\Model;
  * A parts list on its way to the shelf: read, checked line by line, and taken over whole or not at all.
  *
  * @property string $state `checking`, `ready`, `refused` or `done`
- * @property array{encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>, offset?: int, line?: int} $reading
+ * @property array{
+ *     encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>,
+ *     offset?: int, line?: int
+ * } $reading
  */
 final class ShelfImport extends Model
 {

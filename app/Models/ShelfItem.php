@@ -18,7 +18,8 @@ use Illuminate\Support\Facades\DB;
  * @property list<string>                            $model_codes
  * @property int|null                                $refresh Hz
  * @property list<string>|null                       $brings
- * @property string                                  $state `new`, `tested`, `kept-frame`, `faulty`, `returned` or `fitted`
+ * @property string                                  $state `new`, `tested`, `kept-frame`, `faulty`, `returned` or
+ *     `fitted`
  * @property string|null                             $cost what the shop paid, decimal text
  * @property array<string, float|int|bool|null>|null $sheet the data sheet, keyed like `Facelift\\Fit\\Sheet`
  */
@@ -38,7 +39,14 @@ final class ShelfItem extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $item): void {
-            $item->search = SearchText::of($item->label, $item->name, $item->supplier, $item->batch, $item->place, ...$item->model_codes);
+            $item->search = SearchText::of(
+                $item->label,
+                $item->name,
+                $item->supplier,
+                $item->batch,
+                $item->place,
+                ...$item->model_codes,
+            );
         });
         self::saved(static function (self $item): void {
             if ($item->wasRecentlyCreated || $item->wasChanged('model_codes')) {
@@ -51,7 +59,12 @@ final class ShelfItem extends Model
     private function keepCodes(): void
     {
         DB::table('shelf_item_codes')->where('item_id', $this->id)->delete();
-        DB::table('shelf_item_codes')->insert(array_map(fn(string $code): array => ['item_id' => $this->id, 'code' => $code], array_values(array_unique($this->model_codes))));
+        DB::table('shelf_item_codes')->insert(
+            array_map(
+                fn(string $code): array => ['item_id' => $this->id, 'code' => $code],
+                array_values(array_unique($this->model_codes)),
+            ),
+        );
     }
 
     /**
@@ -66,12 +79,30 @@ final class ShelfItem extends Model
 
     public function offer(): Offer
     {
-        return new Offer($this->model_codes, $this->kind, $this->connector, $this->technology, $this->colour, $this->refresh, $this->brings, DataSheet::of($this->sheet ?? []));
+        return new Offer(
+            $this->model_codes,
+            $this->kind,
+            $this->connector,
+            $this->technology,
+            $this->colour,
+            $this->refresh,
+            $this->brings,
+            DataSheet::of($this->sheet ?? []),
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['model_codes' => 'array', 'brings' => 'array', 'kind' => ReplacementKind::class, 'technology' => PanelTechnology::class, 'refresh' => 'integer', 'cost' => 'string', 'sheet' => 'array', 'counted_at' => 'datetime'];
+        return [
+            'model_codes' => 'array',
+            'brings' => 'array',
+            'kind' => ReplacementKind::class,
+            'technology' => PanelTechnology::class,
+            'refresh' => 'integer',
+            'cost' => 'string',
+            'sheet' => 'array',
+            'counted_at' => 'datetime',
+        ];
     }
 }

@@ -36,6 +36,13 @@ final class Thermometer extends Model
 
     public function letGo(): void
     {
-        $this->fill(['job_id' => null, 'step' => null, 'probe' => null, 'user_id' => null, 'attached_at' => null, 'kept_at' => null])->save();
+        $this->fill([
+            'job_id' => null,
+            'step' => null,
+            'probe' => null,
+            'user_id' => null,
+            'attached_at' => null,
+            'kept_at' => null,
+        ])->save();
     }
 }

@@ -10,7 +10,10 @@ use Illuminate\Http\Client\RequestException;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 
-/** Asks a service outside with a limit on every try, and tries again after growing pauses: nobody waits on it for long. */
+/**
+ * Asks a service outside with a limit on every try, and tries again after growing pauses: nobody waits on it for
+ * long.
+ */
 final readonly class Caller
 {
     /** Pauses between tries, ms. */
@@ -47,12 +50,21 @@ final readonly class Caller
         if ($this->url === '') {
             throw NoGoodAnswer::notSetUp();
         }
-        $http = Http::baseUrl($this->url)->acceptJson()->connectTimeout(min(0.5, $this->patience))->timeout($this->patience)
-            ->retry(self::BACK_OFF, when: static fn(\Throwable $e): bool => $e instanceof ConnectionException || ($e instanceof RequestException && $e->response->serverError()));
+        $http = Http::baseUrl($this->url)
+            ->acceptJson()
+            ->connectTimeout(min(0.5, $this->patience))
+            ->timeout($this->patience)
+            ->retry(
+                self::BACK_OFF,
+                when: static fn(\Throwable $e): bool => $e instanceof ConnectionException
+                    || ($e instanceof RequestException && $e->response->serverError()),
+            );
         try {
             $response = $call($http)->throw();
         } catch (ConnectionException $e) {
-            throw NoGoodAnswer::unreachable(str_contains($e->getMessage(), 'timed out') ? 'time is up' : 'no connection');
+            throw NoGoodAnswer::unreachable(
+                str_contains($e->getMessage(), 'timed out') ? 'time is up' : 'no connection',
+            );
         } catch (RequestException $e) {
             throw NoGoodAnswer::refused($e->response->status());
         }

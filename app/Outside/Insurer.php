@@ -23,7 +23,15 @@ final readonly class Insurer
     public function authorise(Claim $claim, string $device, string $currency): array
     {
         $faults = new Faults();
-        $n = Node::root($this->caller->put('/authorisations/' . $claim->id, ['policy' => $claim->policy, 'device' => $device, 'amount' => $claim->asked, 'currency' => $currency]), $faults);
+        $n = Node::root(
+            $this->caller->put('/authorisations/' . $claim->id, [
+                'policy' => $claim->policy,
+                'device' => $device,
+                'amount' => $claim->asked,
+                'currency' => $currency,
+            ]),
+            $faults,
+        );
         $decision = $n->string('decision');
         $reference = $n->string('reference');
         try {

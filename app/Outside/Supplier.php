@@ -39,7 +39,20 @@ final readonly class Supplier
         } catch (NoGoodAnswer $e) {
             $row->fault = $e->fault;
         }
-        SupplierPrice::query()->upsert([['code' => $code, 'kind' => $kind, 'offers' => json_encode($row->offers, JSON_THROW_ON_ERROR), 'good_at' => $row->good_at, 'asked_at' => $row->asked_at, 'fault' => $row->fault]], ['code', 'kind'], ['offers', 'good_at', 'asked_at', 'fault']);
+        SupplierPrice::query()->upsert(
+            [
+                [
+                    'code' => $code,
+                    'kind' => $kind,
+                    'offers' => json_encode($row->offers, JSON_THROW_ON_ERROR),
+                    'good_at' => $row->good_at,
+                    'asked_at' => $row->asked_at,
+                    'fault' => $row->fault,
+                ],
+            ],
+            ['code', 'kind'],
+            ['offers', 'good_at', 'asked_at', 'fault'],
+        );
 
         return $this->known($code, $kind) ?? $row;
     }
@@ -54,9 +67,22 @@ final readonly class Supplier
     public function order(PartOrder $order, string $code, string $kind): array
     {
         $faults = new Faults();
-        $n = Node::root($this->caller->put('/orders/' . $order->id, ['sku' => $order->sku, 'code' => $code, 'kind' => $kind, 'price' => $order->price]), $faults);
+        $n = Node::root(
+            $this->caller->put('/orders/' . $order->id, [
+                'sku' => $order->sku,
+                'code' => $code,
+                'kind' => $kind,
+                'price' => $order->price,
+            ]),
+            $faults,
+        );
         $said = ['reference' => $n->string('reference'), 'leadDays' => $n->int('leadDays', 0, 365)];
-        if ($n->string('sku') !== $order->sku || !self::same($n->string('price'), $order->price) || mb_strlen($said['reference']) > 40 || $faults->any()) {
+        if (
+            $n->string('sku') !== $order->sku
+            || !self::same($n->string('price'), $order->price)
+            || mb_strlen($said['reference']) > 40
+            || $faults->any()
+        ) {
             throw NoGoodAnswer::nonsense('sku, price, reference or leadDays');
         }
 
@@ -91,7 +117,13 @@ final readonly class Supplier
                 $n->fault('price', 'is no price');
             }
 
-            return ['sku' => $n->string('sku'), 'name' => $n->string('name'), 'price' => $price, 'stock' => $n->int('stock', 0, 1_000_000), 'leadDays' => $n->int('leadDays', 0, 365)];
+            return [
+                'sku' => $n->string('sku'),
+                'name' => $n->string('name'),
+                'price' => $price,
+                'stock' => $n->int('stock', 0, 1_000_000),
+                'leadDays' => $n->int('leadDays', 0, 365),
+            ];
         });
         if ($faults->any()) {
             throw NoGoodAnswer::nonsense($faults->all()[0]->path);

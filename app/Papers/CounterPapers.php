@@ -22,7 +22,14 @@ use Facelift\Pricing\Option;
 /** What the customer takes along from the counter: the receipt for the phone, and the quote. */
 final readonly class CounterPapers
 {
-    public function __construct(private Words $words, private PhoneLibrary $phones, private Planning $planning, private Quoting $quoting, private ShopBook $book, private Promise $promise) {}
+    public function __construct(
+        private Words $words,
+        private PhoneLibrary $phones,
+        private Planning $planning,
+        private Quoting $quoting,
+        private ShopBook $book,
+        private Promise $promise,
+    ) {}
 
     /** @throws Conflict If nothing has been written down at check-in. */
     public function receipt(Job $job): string
@@ -40,10 +47,23 @@ final readonly class CounterPapers
         $phone = $this->phones->phone($job->phone);
 
         return view('receipt', [
-            'job' => $job, 'phone' => $phone, 'condition' => $condition, 'words' => $this->words,
-            'marks' => array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)), $condition->marks),
-            'consequences' => array_map(fn(Reason $r): string => $this->words->reason($r), array_merge(...array_map(SignConsequence::of(...), $condition->repairSigns))),
-            'photos' => $job->photos()->get()->map(static fn(JobPhoto $p): string => $p->created_at->format('Y-m-d H:i'))->all(),
+            'job' => $job,
+            'phone' => $phone,
+            'condition' => $condition,
+            'words' => $this->words,
+            'marks' => array_map(
+                fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)),
+                $condition->marks,
+            ),
+            'consequences' => array_map(
+                fn(Reason $r): string => $this->words->reason($r),
+                array_merge(...array_map(SignConsequence::of(...), $condition->repairSigns)),
+            ),
+            'photos' => $job
+                ->photos()
+                ->get()
+                ->map(static fn(JobPhoto $p): string => $p->created_at->format('Y-m-d H:i'))
+                ->all(),
             'signature' => $job->receipt === null ? null : self::signature($job->receipt['strokes']),
         ])->render();
     }
@@ -57,14 +77,23 @@ final readonly class CounterPapers
     /** @throws Conflict If no option has a price. */
     public function quoteHtml(Job $job): string
     {
-        $options = array_values(array_filter($this->quoting->options($job), static fn(Option $o): bool => $o->canBeOffered()));
+        $options = array_values(
+            array_filter($this->quoting->options($job), static fn(Option $o): bool => $o->canBeOffered()),
+        );
         if ($options === []) {
             throw Conflict::notReachable('No option has a price: there is no part with a cost on the shelf.');
         }
-        usort($options, static fn(Option $a, Option $b): int => ($a->kind() !== $job->kind) <=> ($b->kind() !== $job->kind));
+        usort(
+            $options,
+            static fn(Option $a, Option $b): int => ($a->kind() !== $job->kind) <=> ($b->kind() !== $job->kind),
+        );
 
         return view('quote', [
-            'job' => $job, 'phone' => $this->phones->phone($job->phone), 'words' => $this->words, 'rules' => $this->book->rules(), 'options' => array_slice($options, 0, 3),
+            'job' => $job,
+            'phone' => $this->phones->phone($job->phone),
+            'words' => $this->words,
+            'rules' => $this->book->rules(),
+            'options' => array_slice($options, 0, 3),
             'promises' => array_map(fn(Option $o) => $this->promise->of($job, $o->plan), $options),
         ])->render();
     }
@@ -81,8 +110,24 @@ final readonly class CounterPapers
         if ($strokes === []) {
             return null;
         }
-        $paths = array_map(static fn(array $stroke): string => '<polyline points="' . implode(' ', array_map(static fn(array $p): string => round((float) $p[0], 1) . ',' . round((float) $p[1], 1), $stroke)) . '" fill="none" stroke="#1C2428" stroke-width="2"/>', $strokes);
+        $paths = array_map(
+            static fn(array $stroke): string => '<polyline points="'
+                . implode(
+                    ' ',
+                    array_map(
+                        static fn(array $p): string => round((float) $p[0], 1) . ',' . round((float) $p[1], 1),
+                        $stroke,
+                    ),
+                )
+                . '" fill="none" stroke="#1C2428" stroke-width="2"/>',
+            $strokes,
+        );
 
-        return 'data:image/svg+xml;base64,' . base64_encode('<svg xmlns="http://www.w3.org/2000/svg" width="300" height="100" viewBox="0 0 300 100">' . implode('', $paths) . '</svg>');
+        return 'data:image/svg+xml;base64,'
+            . base64_encode(
+                '<svg xmlns="http://www.w3.org/2000/svg" width="300" height="100" viewBox="0 0 300 100">'
+                    . implode('', $paths)
+                    . '</svg>',
+            );
     }
 }

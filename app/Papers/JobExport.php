@@ -20,7 +20,12 @@ use Facelift\Plan\PlanReader;
 /** The whole job in the format `facelift-job`, version 1. */
 final readonly class JobExport
 {
-    public function __construct(private PhoneLibrary $phones, private Runs $runs, private ProofTable $proof, private Unread $unread) {}
+    public function __construct(
+        private PhoneLibrary $phones,
+        private Runs $runs,
+        private ProofTable $proof,
+        private Unread $unread,
+    ) {}
 
     /**
      * @return array<string, mixed>
@@ -43,10 +48,44 @@ final readonly class JobExport
             'customer' => $job->customer,
             'condition' => $unread ? null : $job->condition,
             'kind' => $job->kind?->value,
-            'part' => ['label' => $part?->label, 'name' => $part?->name, 'supplier' => $part?->supplier, 'batch' => $part?->batch],
+            'part' => [
+                'label' => $part?->label,
+                'name' => $part?->name,
+                'supplier' => $part?->supplier,
+                'batch' => $part?->batch,
+            ],
             'plan' => $run === null ? null : json_decode((new PlanDocument())->json($run->plan)),
-            'events' => BenchEvent::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get()->map(static fn(BenchEvent $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data])->all(),
-            'earlierPlans' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(fn(PlanChange $c): array => ['at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'step' => $c->step, 'agreed' => $c->gross, 'order' => $c->order === null ? null : Orders::one($c->order), 'plan' => $unread ? json_decode($c->before) : $this->brought($job, $c->before)])->all(),
+            'events' => BenchEvent::query()
+                ->where('job_id', $job->id)
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(BenchEvent $e): array => [
+                        'id' => $e->id,
+                        'type' => $e->type->value,
+                        'at' => $e->at,
+                        'data' => (object) $e->data,
+                    ],
+                )
+                ->all(),
+            'earlierPlans' => PlanChange::query()
+                ->with('order')
+                ->where('job_id', $job->id)
+                ->orderBy('at')
+                ->get()
+                ->map(
+                    fn(PlanChange $c): array => [
+                        'at' => $c->at,
+                        'trouble' => $c->trouble,
+                        'subject' => $c->subject,
+                        'step' => $c->step,
+                        'agreed' => $c->gross,
+                        'order' => $c->order === null ? null : Orders::one($c->order),
+                        'plan' => $unread ? json_decode($c->before) : $this->brought($job, $c->before),
+                    ],
+                )
+                ->all(),
             'proof' => $run === null ? [] : $this->rows($this->proof->of($job, $run)['gates']),
             'kept' => $unread ? self::kept($job) : null,
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
@@ -76,7 +115,13 @@ final readonly class JobExport
         foreach ($gates as $gate) {
             foreach (is_array($gate['rows']) ? $gate['rows'] : [] as $row) {
                 if (is_array($row)) {
-                    $rows[] = ['gate' => $gate['gate'], 'function' => $row['function'], 'before' => $row['before'], 'after' => $row['after'] ?? 'not-tested', 'change' => $row['change']];
+                    $rows[] = [
+                        'gate' => $gate['gate'],
+                        'function' => $row['function'],
+                        'before' => $row['before'],
+                        'after' => $row['after'] ?? 'not-tested',
+                        'change' => $row['change'],
+                    ];
                 }
             }
         }
@@ -89,7 +134,9 @@ final readonly class JobExport
     {
         $document = json_decode($kept, true);
         try {
-            return json_decode((new PlanDocument())->json((new PlanReader())->read($document, $this->phones->phone($job->phone))));
+            return json_decode(
+                (new PlanDocument())->json((new PlanReader())->read($document, $this->phones->phone($job->phone))),
+            );
         } catch (Unreadable) {
             return json_decode($kept);
         }

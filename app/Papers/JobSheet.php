@@ -41,7 +41,10 @@ final readonly class JobSheet
     {
         $run = $this->runs->run($job);
         $phone = $run->plan->basis->phone;
-        $marks = array_map(fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)), $this->planning->condition($job)->marks);
+        $marks = array_map(
+            fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)),
+            $this->planning->condition($job)->marks,
+        );
 
         return view('sheet', [
             'job' => $job,
@@ -60,12 +63,30 @@ final readonly class JobSheet
     {
         $phone = $this->phones->phone($job->phone);
 
-        return array_values(PlanChange::query()->where('job_id', $job->id)->orderBy('at')->get()->map(function (PlanChange $c) use ($phone): string {
-            $because = array_map(fn(array $r): string => Words::sentence($this->words->say('reason.' . $r['code'], $r['figures'])), $c->because);
-            $price = $c->gross === null ? '' : sprintf(' Agreed: %s more.', $c->gross);
+        return array_values(
+            PlanChange::query()
+                ->where('job_id', $job->id)
+                ->orderBy('at')
+                ->get()
+                ->map(function (PlanChange $c) use ($phone): string {
+                    $because = array_map(
+                        fn(array $r): string => Words::sentence(
+                            $this->words->say('reason.' . $r['code'], $r['figures']),
+                        ),
+                        $c->because,
+                    );
+                    $price = $c->gross === null ? '' : sprintf(' Agreed: %s more.', $c->gross);
 
-            return sprintf('%s: %s. %s%s', $this->words->say('trouble.' . $c->trouble), $phone->nameOf($c->subject), implode(' ', $because), $price);
-        })->all());
+                    return sprintf(
+                        '%s: %s. %s%s',
+                        $this->words->say('trouble.' . $c->trouble),
+                        $phone->nameOf($c->subject),
+                        implode(' ', $because),
+                        $price,
+                    );
+                })
+                ->all(),
+        );
     }
 
     /**
@@ -77,7 +98,8 @@ final readonly class JobSheet
     {
         $rows = [];
         foreach ($run->plan->steps as $step) {
-            $bond = $step->kind() === StepKind::LaySeal ? $run->plan->basis->phone->bonds[$step->act->subjects[0]] : null;
+            $bond
+                = $step->kind() === StepKind::LaySeal ? $run->plan->basis->phone->bonds[$step->act->subjects[0]] : null;
             if ($bond === null) {
                 continue;
             }
@@ -88,7 +110,11 @@ final readonly class JobSheet
                 'name' => $bond->name,
                 'how' => $this->words->say('renewal.' . $bond->closing->renewal->value),
                 'done' => $done === null ? null : self::moment($done->at),
-                'clamped' => $waited === null ? ($clamp === null ? null : $this->words->say('record.not-clamped')) : $this->record->clamped($waited),
+                'clamped' => $waited === null
+                        ? ($clamp === null
+                            ? null
+                            : $this->words->say('record.not-clamped'))
+                        : $this->record->clamped($waited),
             ];
         }
 

@@ -12,7 +12,14 @@ final readonly class PdfPaper
 {
     public static function of(string $html): string
     {
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('framework'), 'tempDir' => storage_path('framework')]);
+        $options = new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isJavascriptEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'fontCache' => storage_path('framework'),
+            'tempDir' => storage_path('framework'),
+        ]);
         $pdf = new Dompdf($options);
         $pdf->loadHtml($html, 'UTF-8');
         $pdf->setPaper('A4');

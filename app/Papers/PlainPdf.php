@@ -11,9 +11,20 @@ namespace App\Papers;
  */
 final class PlainPdf extends \TCPDF
 {
-    public function __construct(string $orientation, string $unit, string $format, bool $unicode, string $encoding)
-    {
-        parent::__construct($orientation, $unit, $format, $unicode, $encoding);
+    public function __construct(
+        string $orientation,
+        string $unit,
+        string $format,
+        bool $unicode,
+        string $encoding,
+    ) {
+        parent::__construct(
+            $orientation,
+            $unit,
+            $format,
+            $unicode,
+            $encoding,
+        );
         $this->tcpdflink = false;
     }
 }

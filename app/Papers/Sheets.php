@@ -9,7 +9,13 @@ final readonly class Sheets
 {
     public static function pdf(string $svg): string
     {
-        $pdf = new PlainPdf('P', 'mm', 'A4', true, 'UTF-8');
+        $pdf = new PlainPdf(
+            'P',
+            'mm',
+            'A4',
+            true,
+            'UTF-8',
+        );
         $pdf->setCreator('Facelift');
         $pdf->setTitle('Screw mat');
         $pdf->setPrintHeader(false);
@@ -17,7 +23,13 @@ final readonly class Sheets
         $pdf->setMargins(0, 0, 0);
         $pdf->setAutoPageBreak(false);
         $pdf->AddPage();
-        $pdf->ImageSVG('@' . $svg, 0, 0, 210, 297);
+        $pdf->ImageSVG(
+            '@' . $svg,
+            0,
+            0,
+            210,
+            297,
+        );
 
         return $pdf->Output('mat.pdf', 'S');
     }

@@ -40,7 +40,15 @@ final readonly class DrawPhone
                 throw Conflict::drawnMeanwhile($id, $last->version ?? 0);
             }
 
-            return PhoneDrawing::query()->create(['phone' => $id, 'version' => $seen + 1, 'document' => $text, 'user_id' => $user->id, 'drawn_at' => Carbon::now()])->refresh();
+            return PhoneDrawing::query()
+                ->create([
+                    'phone' => $id,
+                    'version' => $seen + 1,
+                    'document' => $text,
+                    'user_id' => $user->id,
+                    'drawn_at' => Carbon::now(),
+                ])
+                ->refresh();
         }, 3);
     }
 }

@@ -23,7 +23,10 @@ use Facelift\Plan\Step;
 use Facelift\Plan\Warning;
 use Facelift\Route\NoWayIn;
 
-/** A phone file on the workbench: what is wrong with it, what is to be asked, and the plan it gives for every kind of part. */
+/**
+ * A phone file on the workbench: what is wrong with it, what is to be asked, and the plan it gives for every kind of
+ * part.
+ */
 final readonly class PhoneBench
 {
     public function __construct(private Words $words) {}
@@ -31,23 +34,49 @@ final readonly class PhoneBench
     /**
      * @param array<string, mixed> $document
      *
-     * @return array{faults: list<array{path: string, reason: string}>, hints: list<mixed>, plans: list<array<string, mixed>>}
+     * @return array{
+     *     faults: list<array{path: string, reason: string}>, hints: list<mixed>,
+     *     plans: list<array<string, mixed>>
+     * }
      */
     public function check(array $document): array
     {
         try {
             $phone = (new PhoneReader())->read($document);
         } catch (Unreadable $e) {
-            return ['faults' => array_map(static fn(Fault $f): array => ['path' => $f->path, 'reason' => $f->reason], $e->faults), 'hints' => [], 'plans' => []];
+            return [
+                'faults' => array_map(
+                    static fn(Fault $f): array => ['path' => $f->path, 'reason' => $f->reason],
+                    $e->faults,
+                ),
+                'hints' => [],
+                'plans' => [],
+            ];
         }
 
-        return ['faults' => [], 'hints' => array_map(static fn($r): array => $r->toArray(), (new PhoneHints())->of($phone)), 'plans' => array_map(fn(Replacement $r): array => $this->plan($phone, $r), array_values($phone->replacements))];
+        return [
+            'faults' => [],
+            'hints' => array_map(static fn($r): array => $r->toArray(), (new PhoneHints())->of($phone)),
+            'plans' => array_map(
+                fn(Replacement $r): array => $this->plan($phone, $r),
+                array_values($phone->replacements),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
     private function plan(Phone $phone, Replacement $replacement): array
     {
-        $empty = ['id' => $replacement->id, 'kind' => $replacement->kind->value, 'name' => $replacement->name, 'works' => false, 'handsOn' => 0, 'waiting' => 0, 'changes' => 0, 'optimal' => false];
+        $empty = [
+            'id' => $replacement->id,
+            'kind' => $replacement->kind->value,
+            'name' => $replacement->name,
+            'works' => false,
+            'handsOn' => 0,
+            'waiting' => 0,
+            'changes' => 0,
+            'optimal' => false,
+        ];
         try {
             $plan = $this->firstThatWorks($phone, $replacement);
         } catch (NoWayIn $e) {
@@ -55,9 +84,23 @@ final readonly class PhoneBench
         }
 
         return [
-            'works' => $plan->works(), 'handsOn' => round($plan->handsOn()), 'waiting' => round($plan->waiting()), 'changes' => $plan->changes, 'optimal' => $plan->route->removals->optimal,
-            'warnings' => array_map(fn(Warning $w): string => $this->words->reason($w->reason), $plan->remarks->warnings),
-            'steps' => array_map(fn(Step $s): array => ['id' => $s->id, 'text' => $this->words->coded('step.' . $s->kind()->value, $s->act->figures), 'subjects' => $s->act->subjects], array_values($plan->steps)),
+            'works' => $plan->works(),
+            'handsOn' => round($plan->handsOn()),
+            'waiting' => round($plan->waiting()),
+            'changes' => $plan->changes,
+            'optimal' => $plan->route->removals->optimal,
+            'warnings' => array_map(
+                fn(Warning $w): string => $this->words->reason($w->reason),
+                $plan->remarks->warnings,
+            ),
+            'steps' => array_map(
+                fn(Step $s): array => [
+                    'id' => $s->id,
+                    'text' => $this->words->coded('step.' . $s->kind()->value, $s->act->figures),
+                    'subjects' => $s->act->subjects,
+                ],
+                array_values($plan->steps),
+            ),
         ] + $empty;
     }
 
@@ -66,6 +109,16 @@ final readonly class PhoneBench
         $condition = Condition::observed([Observation::CrackedGlass]);
         $plan = (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(Usual::PLATE)));
 
-        return $plan->works() ? $plan : (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(95), wish: OldPanel::GiveUp));
+        return $plan->works()
+            ? $plan
+            : (new Planner())->plan(
+                new Request(
+                    $phone,
+                    $replacement,
+                    $condition,
+                    Source::plate(95),
+                    wish: OldPanel::GiveUp,
+                ),
+            );
     }
 }

@@ -12,7 +12,8 @@ use Facelift\Document\Unreadable;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * The phone files of the shop: those that ship, by their id, and those drawn up here, by id and version (`tivane-pivot@3`).
+ * The phone files of the shop: those that ship, by their id, and those drawn up here, by id and version
+ * (`tivane-pivot@3`).
  *
  * A job names the version it was opened with, so a file that is drawn anew changes no job.
  */
@@ -49,9 +50,15 @@ final class PhoneLibrary
         if (!isset($named[2]) && is_file($file)) {
             return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
         }
-        $drawn = PhoneDrawing::query()->where('phone', $named[1])->when(isset($named[2]), static fn($q) => $q->where('version', (int) ($named[2] ?? 0)))->orderByDesc('version')->first();
+        $drawn = PhoneDrawing::query()
+            ->where('phone', $named[1])
+            ->when(isset($named[2]), static fn($q) => $q->where('version', (int) ($named[2] ?? 0)))
+            ->orderByDesc('version')
+            ->first();
 
-        return $drawn === null ? throw new NotFoundHttpException('There is no phone file "' . $id . '".') : json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR);
+        return $drawn === null
+            ? throw new NotFoundHttpException('There is no phone file "' . $id . '".')
+            : json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR);
     }
 
     public function ships(string $id): bool
@@ -59,7 +66,10 @@ final class PhoneLibrary
         return preg_match('/^[a-z0-9-]+$/D', $id) === 1 && is_file($this->folder . '/' . $id . '.phone.json');
     }
 
-    /** @return array<string, Phone> by the id that a new job takes: those whose maker, model or a code holds every word of the query */
+    /**
+     * @return array<string, Phone> by the id that a new job takes: those whose maker, model or a code holds every
+     *     word of the query
+     */
     public function search(string $query): array
     {
         $words = preg_split('/\s+/', mb_strtolower(trim($query)), -1, PREG_SPLIT_NO_EMPTY);
@@ -71,7 +81,10 @@ final class PhoneLibrary
         return array_filter($phones, static function (Phone $phone) use ($words): bool {
             $text = mb_strtolower($phone->identity->name() . ' ' . implode(' ', array_keys($phone->identity->codes)));
 
-            return array_filter($words === false ? [] : $words, static fn(string $word): bool => !str_contains($text, $word)) === [];
+            return array_filter(
+                $words === false ? [] : $words,
+                static fn(string $word): bool => !str_contains($text, $word),
+            ) === [];
         });
     }
 
@@ -85,7 +98,10 @@ final class PhoneLibrary
     private function current(): array
     {
         $files = glob($this->folder . '/*.phone.json');
-        $ids = array_map(static fn(string $file): string => basename($file, '.phone.json'), $files === false ? [] : $files);
+        $ids = array_map(
+            static fn(string $file): string => basename($file, '.phone.json'),
+            $files === false ? [] : $files,
+        );
         $current = array_combine($ids, $ids);
         foreach (PhoneDrawing::query()->orderBy('version')->get(['phone', 'version']) as $drawn) {
             $current[$drawn->phone] = $drawn->phone . '@' . $drawn->version;

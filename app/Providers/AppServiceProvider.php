@@ -27,8 +27,14 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
         $this->app->scoped(ShopBook::class);
-        $this->app->singleton(PhotoStore::class, static fn(): PhotoStore => new PhotoStore(Config::string('facelift.photos')));
-        $this->app->singleton(ListStore::class, static fn(): ListStore => new ListStore(Config::string('facelift.photos') . '/lists'));
+        $this->app->singleton(
+            PhotoStore::class,
+            static fn(): PhotoStore => new PhotoStore(Config::string('facelift.photos')),
+        );
+        $this->app->singleton(
+            ListStore::class,
+            static fn(): ListStore => new ListStore(Config::string('facelift.photos') . '/lists'),
+        );
         $this->app->bind(Supplier::class, static fn(): Supplier => new Supplier(self::caller('supplier')));
         $this->app->bind(Insurer::class, static fn(): Insurer => new Insurer(self::caller('insurer')));
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
@@ -44,7 +50,15 @@ final class AppServiceProvider extends ServiceProvider
         (new TestClock(Config::string('facelift.clock')))->wind();
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
-        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
-        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(1500)->by($request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip()));
+        RateLimiter::for(
+            'sign-in',
+            static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()),
+        );
+        RateLimiter::for(
+            'api',
+            static fn(Request $request): Limit => Limit::perMinute(1500)->by(
+                $request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip(),
+            ),
+        );
     }
 }

@@ -17,7 +17,9 @@ final readonly class TestClock
     /** Moves this request's clock; a file that is missing or holds no number moves nothing. */
     public function wind(): void
     {
-        $ahead = $this->file === '' || !is_file($this->file) ? false : filter_var(trim((string) file_get_contents($this->file)), FILTER_VALIDATE_INT);
+        $ahead = $this->file === '' || !is_file($this->file)
+                ? false
+                : filter_var(trim((string) file_get_contents($this->file)), FILTER_VALIDATE_INT);
         if ($ahead !== false) {
             $now = Carbon::createFromTimestampMs((int) floor(1000 * microtime(true)) + $ahead);
             Carbon::setTestNow($now);

@@ -15,7 +15,10 @@ use Facelift\Fit\Verdict;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Reserves a part for a job; of two who ask for the same one, one gets it and the other is told. A part that does not fit is refused as invalid. */
+/**
+ * Reserves a part for a job; of two who ask for the same one, one gets it and the other is told. A part that does not
+ * fit is refused as invalid.
+ */
 final readonly class ChoosePart
 {
     public function __construct(private ChangeJob $change, private Planning $planning) {}
@@ -25,13 +28,15 @@ final readonly class ChoosePart
      */
     public function __invoke(Job $job, int $version, int $itemId): Job
     {
-        return DB::connection()->transaction(fn(): Job => $this->change->whileNoPart($job, $version, function (Job $locked) use ($itemId): void {
-            $this->reserve($locked, $itemId);
-            if ($locked->changedBeside && !BenchEvent::query()->where('job_id', $locked->id)->exists()) {
-                // Another part is another price: the customer has to say yes again.
-                $locked->dropQuote();
-            }
-        }));
+        return DB::connection()->transaction(
+            fn(): Job => $this->change->whileNoPart($job, $version, function (Job $locked) use ($itemId): void {
+                $this->reserve($locked, $itemId);
+                if ($locked->changedBeside && !BenchEvent::query()->where('job_id', $locked->id)->exists()) {
+                    // Another part is another price: the customer has to say yes again.
+                    $locked->dropQuote();
+                }
+            }),
+        );
     }
 
     /**

@@ -21,13 +21,21 @@ final readonly class ShelfLabels
     /** The lowest number above every label on the shelf. Call it inside the transaction that uses it. */
     public function next(): int
     {
-        return self::after(ShelfItem::query()->where('label', 'like', 'S-%')->selectRaw(self::NUMBER)->lockForUpdate()->value('last'));
+        return self::after(
+            ShelfItem::query()->where('label', 'like', 'S-%')->selectRaw(self::NUMBER)->lockForUpdate()->value('last'),
+        );
     }
 
     /** The lowest number above every label that a list brings along. */
     public function above(ShelfImport $import): int
     {
-        return self::after(ShelfImportLine::query()->where('import_id', $import->id)->where('label', 'like', 'S-%')->selectRaw(self::NUMBER)->value('last'));
+        return self::after(
+            ShelfImportLine::query()
+                ->where('import_id', $import->id)
+                ->where('label', 'like', 'S-%')
+                ->selectRaw(self::NUMBER)
+                ->value('last'),
+        );
     }
 
     private static function after(mixed $last): int

@@ -10,7 +10,10 @@ use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 
-/** A plan as plain text, one step a line: what the command prints, and what is kept of every shipped phone to be read by people. */
+/**
+ * A plan as plain text, one step a line: what the command prints, and what is kept of every shipped phone to be read
+ * by people.
+ */
 final readonly class PlanText
 {
     public static function of(Plan $plan, Words $words): string
@@ -37,7 +40,10 @@ final readonly class PlanText
     {
         $names = static fn(array $ids): string => $ids === []
             ? 'nothing'
-            : implode(', ', array_map($plan->basis->phone->nameOf(...), array_values(array_filter($ids, is_string(...)))));
+            : implode(
+                ', ',
+                array_map($plan->basis->phone->nameOf(...), array_values(array_filter($ids, is_string(...)))),
+            );
         $lines = [
             self::of($plan, $words),
             '',

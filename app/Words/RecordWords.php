@@ -17,11 +17,18 @@ final readonly class RecordWords
     public function said(Step $step, Waited $waited): string
     {
         $title = $this->words->coded('step.' . $step->kind()->value, $step->act->figures);
-        $figures = ['step' => $title, 'took' => self::clock($waited->seconds() ?? 0.0), 'planned' => self::clock($waited->planned)];
+        $figures = [
+            'step' => $title,
+            'took' => self::clock($waited->seconds() ?? 0.0),
+            'planned' => self::clock($waited->planned),
+        ];
         $said = $this->words->say('record.ended-early', $figures);
         $follows = $this->words->say('record.' . $step->kind()->earlyCode());
 
-        return $said . ($waited->why === '' ? '' : ' ' . $this->words->say('record.said-why', ['why' => $waited->why])) . ' ' . $follows;
+        return $said
+            . ($waited->why === '' ? '' : ' ' . $this->words->say('record.said-why', ['why' => $waited->why]))
+            . ' '
+            . $follows;
     }
 
     /** How the clamps of a bond were on. */
@@ -32,7 +39,10 @@ final readonly class RecordWords
             return $this->words->say('record.clamps-still-on', $figures);
         }
 
-        return $this->words->say('record.clamped', $figures + ['to' => self::moment($waited->to), 'took' => self::clock($waited->seconds() ?? 0.0)]);
+        return $this->words->say(
+            'record.clamped',
+            $figures + ['to' => self::moment($waited->to), 'took' => self::clock($waited->seconds() ?? 0.0)],
+        );
     }
 
     /** Minutes and seconds, `3:40`. */

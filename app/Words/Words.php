@@ -6,7 +6,10 @@ namespace App\Words;
 
 use Facelift\Document\Reason;
 
-/** The wording of codes, shared with the page: resources/words/en.json, and which figures are codes themselves: figures.json. */
+/**
+ * The wording of codes, shared with the page: resources/words/en.json, and which figures are codes themselves:
+ * figures.json.
+ */
 final readonly class Words
 {
     /**
@@ -63,7 +66,13 @@ final readonly class Words
             $prefix = $this->coded[$name] ?? null;
             if ($prefix !== null && is_string($value)) {
                 $codes = preg_split('/,\s*|\s+/', $value);
-                $figures[$name] = implode(', ', array_map(fn(string $code): string => self::inSentence($this->texts[$prefix . '.' . $code] ?? $code), $codes === false ? [] : $codes));
+                $figures[$name] = implode(
+                    ', ',
+                    array_map(
+                        fn(string $code): string => self::inSentence($this->texts[$prefix . '.' . $code] ?? $code),
+                        $codes === false ? [] : $codes,
+                    ),
+                );
             }
         }
 

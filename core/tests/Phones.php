@@ -24,7 +24,12 @@ final class Phones
     /** @return array<string, mixed> */
     public static function data(string $id): array
     {
-        $data = json_decode((string) file_get_contents(__DIR__ . '/../../phones/' . $id . '.phone.json'), true, 64, \JSON_THROW_ON_ERROR);
+        $data = json_decode(
+            (string) file_get_contents(__DIR__ . '/../../phones/' . $id . '.phone.json'),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         \assert(\is_array($data));
 
         /** @var array<string, mixed> $data */
@@ -84,12 +89,29 @@ final class Phones
         return $data;
     }
 
-    /** The plan of a job with what suits the phone: a hotter plate for very strong glue, and an outer screen that is given up. */
-    public static function plan(string $id, ReplacementKind $kind, ?Condition $condition = null, ?float $set = null, School $school = School::StripThenBuild): Plan
-    {
+    /**
+     * The plan of a job with what suits the phone: a hotter plate for very strong glue, and an outer screen that is
+     * given up.
+     */
+    public static function plan(
+        string $id,
+        ReplacementKind $kind,
+        ?Condition $condition = null,
+        ?float $set = null,
+        School $school = School::StripThenBuild,
+    ): Plan {
         $phone = self::read($id);
 
-        return (new Planner())->plan(new Request($phone, $phone->replacement($kind), $condition ?? Condition::observed([]), Source::plate($set ?? self::SETTING[$id] ?? 85.0), wish: self::wish($id), school: $school));
+        return (new Planner())->plan(
+            new Request(
+                $phone,
+                $phone->replacement($kind),
+                $condition ?? Condition::observed([]),
+                Source::plate($set ?? (self::SETTING[$id] ?? 85.0)),
+                wish: self::wish($id),
+                school: $school,
+            ),
+        );
     }
 
     private static function wish(string $id): OldPanel

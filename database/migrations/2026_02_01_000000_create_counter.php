@@ -7,7 +7,20 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
-    private const TABLES = ['shelf_item_codes', 'glass_tries', 'claim_payments', 'claims', 'shelf_count_lines', 'shelf_counts', 'shelf_import_lines', 'shelf_imports', 'supplier_returns', 'supplier_prices', 'job_photos', 'shop_rules'];
+    private const TABLES = [
+        'shelf_item_codes',
+        'glass_tries',
+        'claim_payments',
+        'claims',
+        'shelf_count_lines',
+        'shelf_counts',
+        'shelf_import_lines',
+        'shelf_imports',
+        'supplier_returns',
+        'supplier_prices',
+        'job_photos',
+        'shop_rules',
+    ];
 
     public function up(): void
     {
@@ -47,7 +60,16 @@ return new class extends Migration {
         Schema::table('repair_jobs', static function (Blueprint $table): void {
             $table->dropForeign(['comeback_of']);
             $table->dropIndex(['handed_over_at', 'number']);
-            $table->dropColumn(['comeback_of', 'worth', 'receipt', 'quote', 'accepted_at', 'closed_as', 'closed_reason', 'search']);
+            $table->dropColumn([
+                'comeback_of',
+                'worth',
+                'receipt',
+                'quote',
+                'accepted_at',
+                'closed_as',
+                'closed_reason',
+                'search',
+            ]);
         });
     }
 

@@ -26,10 +26,19 @@ return new class extends Migration {
             $table->bigInteger('lift_at')->nullable();
             $table->primary(['job_id', 'step']);
         });
-        // Jobs that were planned before: open ones are looked at one by one below; one that cannot be read keeps the question mark.
-        DB::table('repair_jobs')->whereNotNull('plan')->whereRaw("JSON_VALUE(plan, '$.works') IN ('1', 'true')")->update(['plan_works' => true, 'next_step' => '?']);
-        DB::table('repair_jobs')->whereNotNull('plan')->whereNull('plan_works')->update(['plan_works' => false]);
-        DB::table('repair_jobs')->whereNotNull('handed_over_at')->update(['next_step' => null]);
+        // Jobs that were planned before: open ones are looked at one by one below; one that cannot be read keeps the
+        // question mark.
+        DB::table('repair_jobs')
+            ->whereNotNull('plan')
+            ->whereRaw("JSON_VALUE(plan, '$.works') IN ('1', 'true')")
+            ->update(['plan_works' => true, 'next_step' => '?']);
+        DB::table('repair_jobs')
+            ->whereNotNull('plan')
+            ->whereNull('plan_works')
+            ->update(['plan_works' => false]);
+        DB::table('repair_jobs')
+            ->whereNotNull('handed_over_at')
+            ->update(['next_step' => null]);
         app(RefreshStanding::class)();
     }
 

@@ -23,13 +23,34 @@ final class DatabaseSeeder extends Seeder
         }
         $password = getenv('FACELIFT_DEMO_PASSWORD');
         $password = is_string($password) && $password !== '' ? $password : bin2hex(random_bytes(6));
-        foreach ([['Ilse Varga', 'owner', Role::Owner], ['Tomo Reket', 'technician', Role::Technician], ['Pia Lundqvist', 'desk', Role::FrontDesk]] as [$name, $account, $role]) {
-            User::query()->create(['name' => $name, 'email' => $account . '@lindenhalt.example', 'password' => $password, 'role' => $role]);
+        foreach (
+            [
+                ['Ilse Varga', 'owner', Role::Owner],
+                ['Tomo Reket', 'technician', Role::Technician],
+                ['Pia Lundqvist', 'desk', Role::FrontDesk],
+            ] as [$name, $account, $role]
+        ) {
+            User::query()->create([
+                'name' => $name,
+                'email' => $account . '@lindenhalt.example',
+                'password' => $password,
+                'role' => $role,
+            ]);
         }
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
         }
-        ShopRule::query()->create(['version' => 1, 'rules' => ['fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149.00']], 'worth' => [['for' => 'quillon-vesper', 'amount' => '240.00'], ['for' => 'brasca-fern-5', 'amount' => '290.00'], ['for' => 'brasca-fern-4', 'amount' => '120.00']]] + ShopRulesReader::USUAL]);
+        ShopRule::query()->create([
+            'version' => 1,
+            'rules' => [
+                'fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149.00']],
+                'worth' => [
+                    ['for' => 'quillon-vesper', 'amount' => '240.00'],
+                    ['for' => 'brasca-fern-5', 'amount' => '290.00'],
+                    ['for' => 'brasca-fern-4', 'amount' => '120.00'],
+                ],
+            ] + ShopRulesReader::USUAL,
+        ]);
         // Glass-only tries on practice panels and phones, eleven of sixteen whole.
         for ($try = 0; $try < 16; ++$try) {
             GlassTry::query()->create(['id' => Str::uuid()->toString(), 'whole' => $try % 3 !== 2]);

@@ -49,19 +49,99 @@ final class DemoJobs extends Seeder
     public function run(): void
     {
         $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
-        $done = $this->planned($this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['cracked-glass', 'dead-zones'], ['touch'], [[[12, 140], [30, 118], [58, 110]]], self::SEEN_BEFORE), ReplacementKind::DisplayAssembly, 'S-202');
+        $done = $this->planned(
+            $this->job(
+                'brasca-fern-5',
+                'BF5-E',
+                'moss',
+                'Hedda Brandvold',
+                ['cracked-glass', 'dead-zones'],
+                ['touch'],
+                [[[12, 140], [30, 118], [58, 110]]],
+                self::SEEN_BEFORE,
+            ),
+            ReplacementKind::DisplayAssembly,
+            'S-202',
+        );
         $this->work($done, PHP_INT_MAX, 2400);
-        $this->handOver->__invoke($done->refresh(), $done->version, true, null, true);
+        $this->handOver->__invoke(
+            $done->refresh(),
+            $done->version,
+            true,
+            null,
+            true,
+        );
 
-        $bench = $this->planned($this->job('quillon-vesper', 'QV-2110', 'graphite', 'Marek Osei-Lind', ['cracked-glass'], [], [[[8, 132], [22, 104], [16, 84], [30, 70]], [[22, 104], [46, 98], [66, 88]], [[46, 98], [52, 126], [60, 142]]]), ReplacementKind::DisplayAssembly, 'S-101');
+        $bench = $this->planned(
+            $this->job(
+                'quillon-vesper',
+                'QV-2110',
+                'graphite',
+                'Marek Osei-Lind',
+                ['cracked-glass'],
+                [],
+                [
+                    [[8, 132], [22, 104], [16, 84], [30, 70]],
+                    [[22, 104], [46, 98], [66, 88]],
+                    [[46, 98], [52, 126], [60, 142]],
+                ],
+            ),
+            ReplacementKind::DisplayAssembly,
+            'S-101',
+        );
         $this->work($bench, 7, 8);
 
-        $this->planned($this->job('brasca-fern-5', 'BF5-P', 'slate', 'Joana Ferrucci', ['lines', 'frame-bent'], ['image'], []), ReplacementKind::DisplayWithFrame, 'S-204');
-        $this->job('quillon-vesper', 'QV-2111', 'chalk', 'Sven Achterberg', ['no-image', 'still-rings'], ['image', 'touch', 'brightness'], []);
-        $insured = $this->job('quillon-vesper', 'QV-2110', 'graphite', 'Leonor Szabo', ['cracked-glass'], [], [[[30, 20], [44, 40], [40, 70]]], payer: 'insurer');
+        $this->planned(
+            $this->job(
+                'brasca-fern-5',
+                'BF5-P',
+                'slate',
+                'Joana Ferrucci',
+                ['lines', 'frame-bent'],
+                ['image'],
+                [],
+            ),
+            ReplacementKind::DisplayWithFrame,
+            'S-204',
+        );
+        $this->job(
+            'quillon-vesper',
+            'QV-2111',
+            'chalk',
+            'Sven Achterberg',
+            ['no-image', 'still-rings'],
+            ['image', 'touch', 'brightness'],
+            [],
+        );
+        $insured = $this->job(
+            'quillon-vesper',
+            'QV-2110',
+            'graphite',
+            'Leonor Szabo',
+            ['cracked-glass'],
+            [],
+            [[[30, 20], [44, 40], [40, 70]]],
+            payer: 'insurer',
+        );
         $this->chosen($insured, ReplacementKind::DisplayAssembly, 'S-102');
-        $this->job('brasca-fern-5', 'BF5-E', 'moss', 'Hedda Brandvold', ['no-touch'], ['touch'], [], self::SEEN_BEFORE);
-        $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'colour' => null, 'customer' => 'Amara Quist', 'imei' => null]);
+        $this->job(
+            'brasca-fern-5',
+            'BF5-E',
+            'moss',
+            'Hedda Brandvold',
+            ['no-touch'],
+            ['touch'],
+            [],
+            self::SEEN_BEFORE,
+        );
+        $this->open->__invoke($this->user, [
+            'id' => Str::uuid()->toString(),
+            'phone' => 'quillon-vesper',
+            'modelCode' => 'QV-2110',
+            'colour' => null,
+            'customer' => 'Amara Quist',
+            'imei' => null,
+        ]);
     }
 
     /**
@@ -69,15 +149,54 @@ final class DemoJobs extends Seeder
      * @param list<string>                   $fails
      * @param list<list<array{int, int}>>    $cracks
      */
-    private function job(string $phone, string $code, string $colour, string $customer, array $seen, array $fails, array $cracks, ?string $imei = null, string $payer = 'customer'): Job
-    {
-        $job = $this->open->__invoke($this->user, ['id' => Str::uuid()->toString(), 'phone' => $phone, 'modelCode' => $code, 'colour' => $colour, 'customer' => $customer, 'imei' => $imei]);
+    private function job(
+        string $phone,
+        string $code,
+        string $colour,
+        string $customer,
+        array $seen,
+        array $fails,
+        array $cracks,
+        ?string $imei = null,
+        string $payer = 'customer',
+    ): Job {
+        $job = $this->open->__invoke($this->user, [
+            'id' => Str::uuid()->toString(),
+            'phone' => $phone,
+            'modelCode' => $code,
+            'colour' => $colour,
+            'customer' => $customer,
+            'imei' => $imei,
+        ]);
         $locked = ['fingerprint', 'face-unlock'];
-        $functions = array_map(static fn(PhoneFunction $f): array => ['function' => $f->value, 'state' => in_array($f->value, $fails, true) ? 'fails' : (in_array($f->value, $locked, true) ? 'cannot-test' : 'works')], $this->phones->phone($phone)->functions());
+        $functions = array_map(
+            static fn(PhoneFunction $f): array => [
+                'function' => $f->value,
+                'state' => in_array($f->value, $fails, true)
+                    ? 'fails'
+                    : (in_array($f->value, $locked, true)
+                        ? 'cannot-test'
+                        : 'works'),
+            ],
+            $this->phones->phone($phone)->functions(),
+        );
         $condition = [
             'observations' => $seen,
-            'marks' => array_map(static fn(array $points): array => ['kind' => 'crack', 'face' => 'front', 'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points)], $cracks),
-            'functions' => $functions, 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false, 'checks' => [], 'payer' => $payer,
+            'marks' => array_map(
+                static fn(array $points): array => [
+                    'kind' => 'crack',
+                    'face' => 'front',
+                    'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points),
+                ],
+                $cracks,
+            ),
+            'functions' => $functions,
+            'repairSigns' => [],
+            'takenOut' => ['sim-tray'],
+            'canSwitchOff' => true,
+            'dataNeeded' => false,
+            'checks' => [],
+            'payer' => $payer,
         ];
 
         return $this->change->beforeBench($job, $job->version, static function (Job $j) use ($condition): void {
@@ -90,7 +209,11 @@ final class DemoJobs extends Seeder
         $job = $this->change->beforeBench($job, $job->version, static function (Job $j) use ($kind): void {
             $j->kind = $kind;
         });
-        $job = $this->choosePart->__invoke($job, $job->version, ShelfItem::query()->where('label', $label)->firstOrFail()->id);
+        $job = $this->choosePart->__invoke(
+            $job,
+            $job->version,
+            ShelfItem::query()->where('label', $label)->firstOrFail()->id,
+        );
 
         $job = $this->accepted($job, $kind);
 
@@ -103,7 +226,11 @@ final class DemoJobs extends Seeder
             $j->kind = $kind;
         });
 
-        return $this->choosePart->__invoke($job, $job->version, ShelfItem::query()->where('label', $label)->firstOrFail()->id);
+        return $this->choosePart->__invoke(
+            $job,
+            $job->version,
+            ShelfItem::query()->where('label', $label)->firstOrFail()->id,
+        );
     }
 
     private function accepted(Job $job, ReplacementKind $kind): Job
@@ -112,13 +239,23 @@ final class DemoJobs extends Seeder
             if ($option->kind() === $kind && $option->chosen !== null && $option->priced !== null) {
                 $gross = (string) $option->priced->price->gross;
 
-                return ($this->accept)($job, $job->version, $kind->value, $option->chosen->part->item, $gross, false);
+                return ($this->accept)(
+                    $job,
+                    $job->version,
+                    $kind->value,
+                    $option->chosen->part->item,
+                    $gross,
+                    false
+                );
             }
         }
         throw new \LogicException($job->tag() . ' has no option ' . $kind->value);
     }
 
-    /** Works through the plan, step by step in the time that is planned, so that the last was done so many seconds ago. */
+    /**
+     * Works through the plan, step by step in the time that is planned, so that the last was done so many seconds
+     * ago.
+     */
     private function work(Job $job, int $steps, int $ago): void
     {
         $plan = $this->runs->plan($job);
@@ -136,7 +273,11 @@ final class DemoJobs extends Seeder
             foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {
                 assert($gate !== null);
                 $needsOwner = in_array($function, [PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock], true);
-                $events[] = $this->event(EventType::Test, $at, ['gate' => $gate->value, 'function' => $function->value, 'outcome' => $needsOwner ? 'not-possible' : 'pass']);
+                $events[] = $this->event(EventType::Test, $at, [
+                    'gate' => $gate->value,
+                    'function' => $function->value,
+                    'outcome' => $needsOwner ? 'not-possible' : 'pass',
+                ]);
             }
             $events[] = $this->event(EventType::StepDone, $at, ['step' => $step->id]);
         }

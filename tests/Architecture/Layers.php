@@ -13,7 +13,18 @@ use PHPat\Test\PHPat;
 final class Layers
 {
     /** Each folder may import those above it; the doors (Http, Console) stand below them all. */
-    private const USE_CASES = ['Models', 'Words', 'Phones', 'Outside', 'Heat', 'Jobs', 'Shelf', 'Bench', 'Counter', 'Papers'];
+    private const USE_CASES = [
+        'Models',
+        'Words',
+        'Phones',
+        'Outside',
+        'Heat',
+        'Jobs',
+        'Shelf',
+        'Bench',
+        'Counter',
+        'Papers',
+    ];
 
     /** What a page or a command asks through; nothing that works asks them. */
     private const DOORS = ['Http', 'Console'];
@@ -44,8 +55,12 @@ final class Layers
     {
         return PHPat::rule()
             ->classes(...self::folders(self::USE_CASES))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Illuminate\Http\Request'), Selector::classname('Illuminate\Http\JsonResponse'))
+            ->shouldNot()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('Illuminate\Http\Request'),
+                Selector::classname('Illuminate\Http\JsonResponse'),
+            )
             ->because('the page, the command line and the seeder use the same use cases');
     }
 

@@ -16,22 +16,35 @@ use Symfony\Component\Yaml\Yaml;
 /**
  * A set of words that is closed in the contract is an enum in the code, case for case.
  *
- * A case that is added or taken away on one side alone makes the two sets differ, and neither finds its partner any more.
+ * A case that is added or taken away on one side alone makes the two sets differ, and neither finds its partner any
+ * more.
  */
 final class ClosedSetsTest extends TestCase
 {
     /** Sets that only the wire knows: no code on the server branches on them but where they are written. */
     private const ON_THE_WIRE_ALONE = [
-        ['closed', 'current'], ['pdf', 'svg'], ['credited', 'open', 'refused', 'sent'], ['handed-over', 'refused'], ['condition', 'phone', 'plan', 'quote'],
+        ['closed', 'current'],
+        ['pdf', 'svg'],
+        ['credited', 'open', 'refused', 'sent'],
+        ['handed-over', 'refused'],
+        ['condition', 'phone', 'plan', 'quote'],
         ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
-        ['asked', 'ordered'], ['nonsense', 'not-set-up', 'refused', 'unreachable'], ['live', 'open', 'silent'], ['too-cold', 'too-hot'],
-        ['fixed', 'margin-floor'], ['asked', 'authorised', 'paid', 'partly', 'rejected'], ['checking', 'done', 'ready', 'refused'],
-        ['faulty', 'fitted', 'kept-frame', 'new', 'returned', 'tested'], ['off', 'on'],
+        ['asked', 'ordered'],
+        ['nonsense', 'not-set-up', 'refused', 'unreachable'],
+        ['live', 'open', 'silent'],
+        ['too-cold', 'too-hot'],
+        ['fixed', 'margin-floor'],
+        ['asked', 'authorised', 'paid', 'partly', 'rejected'],
+        ['checking', 'done', 'ready', 'refused'],
+        ['faulty', 'fitted', 'kept-frame', 'new', 'returned', 'tested'],
+        ['off', 'on'],
     ];
 
     public function testEverySetOfTheContractIsASetOfTheCode(): void
     {
-        $known = array_flip(array_map(self::key(...), [...self::enums(), ...self::named(), ...self::ON_THE_WIRE_ALONE]));
+        $known = array_flip(
+            array_map(self::key(...), [...self::enums(), ...self::named(), ...self::ON_THE_WIRE_ALONE]),
+        );
         $alone = [];
         foreach (self::contract() as $key => $paths) {
             if (!isset($known[$key])) {
@@ -53,7 +66,9 @@ final class ClosedSetsTest extends TestCase
     public function testEveryOtherEnumIsOnTheWire(): void
     {
         $there = self::contract();
-        $inside = array_keys(array_filter(self::enums(), static fn(array $set): bool => !isset($there[self::key($set)])));
+        $inside = array_keys(
+            array_filter(self::enums(), static fn(array $set): bool => !isset($there[self::key($set)])),
+        );
         sort($inside);
         self::assertSame([Feature::class, CountReason::class, Cause::class], $inside);
     }
@@ -63,7 +78,9 @@ final class ClosedSetsTest extends TestCase
     {
         return [
             ['hand', ...array_map(static fn(Tool $t): string => $t->value, Tool::LIFTING)],
-            array_values(array_unique(array_merge(...array_map(static fn(Check $c): array => $c->results(), Check::cases())))),
+            array_values(
+                array_unique(array_merge(...array_map(static fn(Check $c): array => $c->results(), Check::cases()))),
+            ),
             Stations::ORDER,
         ];
     }
@@ -73,11 +90,16 @@ final class ClosedSetsTest extends TestCase
     {
         $sets = [];
         foreach (['core/src', 'app'] as $folder) {
-            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__ . '/../../' . $folder, \FilesystemIterator::SKIP_DOTS));
+            $files = new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(__DIR__ . '/../../' . $folder, \FilesystemIterator::SKIP_DOTS),
+            );
             foreach ($files as $file) {
                 self::assertInstanceOf(\SplFileInfo::class, $file);
                 $text = (string) file_get_contents($file->getPathname());
-                if (preg_match('/^namespace (\S+);/m', $text, $space) !== 1 || preg_match('/^enum (\w+): string/m', $text, $name) !== 1) {
+                if (
+                    preg_match('/^namespace (\S+);/m', $text, $space) !== 1
+                    || preg_match('/^enum (\w+): string/m', $text, $name) !== 1
+                ) {
                     continue;
                 }
                 $enum = $space[1] . '\\' . $name[1];

@@ -11,7 +11,10 @@ final class ContractTest extends TestCase
 {
     public function testNoRouteLacksAContractEntryAndNoEntryARoute(): void
     {
-        $routes = array_map(static fn(array $r): string => strtolower($r['method']) . ' /' . $r['uri'], $this->apiRoutes());
+        $routes = array_map(
+            static fn(array $r): string => strtolower($r['method']) . ' /' . $r['uri'],
+            $this->apiRoutes(),
+        );
         $entries = [];
         foreach (Contract::paths() as $path => $operations) {
             foreach (array_intersect(array_keys($operations), ['get', 'post', 'put', 'delete', 'patch']) as $method) {
@@ -32,7 +35,10 @@ final class ContractTest extends TestCase
             if (!str_contains($middleware, 'auth:sanctum')) {
                 $open[] = $uri;
             }
-            self::assertTrue(str_contains($middleware, 'can:') || in_array($uri, ['api/sign-in', 'api/sign-out', 'api/me'], true), $uri . ' has no policy');
+            self::assertTrue(
+                str_contains($middleware, 'can:') || in_array($uri, ['api/sign-in', 'api/sign-out', 'api/me'], true),
+                $uri . ' has no policy',
+            );
             self::assertStringContainsString('throttle:', $middleware, $uri);
         }
         self::assertSame(['api/sign-in'], $open);

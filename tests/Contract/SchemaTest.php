@@ -36,7 +36,10 @@ final class SchemaTest extends TestCase
             ++$refused;
             try {
                 (new PhoneReader())->read($data);
-                self::fail("seed $seed: the schema refuses it, the reader takes it: " . json_encode(Schemas::faults($data, 'schemas/phone.schema.json')));
+                self::fail(
+                    "seed $seed: the schema refuses it, the reader takes it: "
+                        . json_encode(Schemas::faults($data, 'schemas/phone.schema.json')),
+                );
             } catch (Unreadable $e) {
                 self::assertNotSame([], $e->faults);
             }
@@ -47,7 +50,10 @@ final class SchemaTest extends TestCase
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testEveryPlanAgreesWithThePlanSchema(string $phone, ReplacementKind $kind): void
     {
-        self::assertSame([], Schemas::faults((new PlanDocument())->write(Phones::plan($phone, $kind)), 'schemas/plan.schema.json'));
+        self::assertSame(
+            [],
+            Schemas::faults((new PlanDocument())->write(Phones::plan($phone, $kind)), 'schemas/plan.schema.json'),
+        );
     }
 
     /**

@@ -15,7 +15,19 @@ final class AccessTest extends TestCase
         $asked = 0;
         foreach ($this->apiRoutes() as ['method' => $method, 'uri' => $uri]) {
             if ($uri !== 'api/sign-in') {
-                $this->ask($method, str_replace(['api', '{phone}', '{label}', '{item}', '{bond}', '{format}', '{step}'], ['', 'quillon-vesper', 'S-101', '1', 'seal', 'pdf', 'power-off'], (string) preg_replace('/\{(job|photo|import|count|return|claim|source|change)\}/', $this->newId(), $uri)), status: 401);
+                $this->ask(
+                    $method,
+                    str_replace(
+                        ['api', '{phone}', '{label}', '{item}', '{bond}', '{format}', '{step}'],
+                        ['', 'quillon-vesper', 'S-101', '1', 'seal', 'pdf', 'power-off'],
+                        (string) preg_replace(
+                            '/\{(job|photo|import|count|return|claim|source|change)\}/',
+                            $this->newId(),
+                            $uri,
+                        ),
+                    ),
+                    status: 401,
+                );
                 ++$asked;
             }
         }
@@ -30,16 +42,36 @@ final class AccessTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $t->planned('display-assembly', 'S-101');
         $this->as(Role::FrontDesk);
-        $this->ask('POST', "/jobs/$t->job/events", ['events' => [$t->event('step-done', ['step' => 'power-off'])]], 403);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/events",
+            ['events' => [$t->event('step-done', ['step' => 'power-off'])]],
+            403,
+        );
         $this->ask('GET', "/jobs/$t->job/bench", status: 200)->assertJsonPath('next', 'power-off');
         $this->ask('GET', "/jobs/$t->job", status: 200)->assertJsonPath('mayWork', false);
     }
 
     public function testSigningInAndOut(): void
     {
-        User::query()->create(['name' => 'Ilse Varga', 'email' => 'owner@lindenhalt.example', 'password' => 'right-password', 'role' => Role::Owner]);
-        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'wrong'], 422)->assertJsonValidationErrors(['email']);
-        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'], 200)->assertJsonPath('role', 'owner');
+        User::query()->create([
+            'name' => 'Ilse Varga',
+            'email' => 'owner@lindenhalt.example',
+            'password' => 'right-password',
+            'role' => Role::Owner,
+        ]);
+        $this->ask(
+            'POST',
+            '/sign-in',
+            ['email' => 'owner@lindenhalt.example', 'password' => 'wrong'],
+            422,
+        )->assertJsonValidationErrors(['email']);
+        $this->ask(
+            'POST',
+            '/sign-in',
+            ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'],
+            200,
+        )->assertJsonPath('role', 'owner');
         $this->ask('GET', '/me', status: 200)->assertJsonPath('name', 'Ilse Varga');
         $this->ask('POST', '/sign-out', status: 204);
     }
@@ -47,7 +79,12 @@ final class AccessTest extends TestCase
     public function testSigningInFromElsewhereIsRefused(): void
     {
         $this->withHeaders(['Origin' => 'http://elsewhere.example', 'Referer' => 'http://elsewhere.example/']);
-        $this->ask('POST', '/sign-in', ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'], 422)->assertJsonValidationErrors(['email']);
+        $this->ask(
+            'POST',
+            '/sign-in',
+            ['email' => 'owner@lindenhalt.example', 'password' => 'right-password'],
+            422,
+        )->assertJsonValidationErrors(['email']);
     }
 
     public function testTooManyTriesAreHeldBack(): void
@@ -66,14 +103,27 @@ final class AccessTest extends TestCase
         self::assertStringContainsString("script-src 'self';", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
         preg_match("/nonce-([^']+)'/", $policy, $nonce);
-        self::assertStringContainsString('content="' . ($nonce[1] ?? '?') . '"', (string) $page->baseResponse->getContent());
-        self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\bsrc=)[^>]*>/', (string) $page->baseResponse->getContent(), 'no inline script');
-        $this->get('/api/me', ['Accept' => 'application/json'])->assertHeader('X-Frame-Options', 'DENY')->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertStringContainsString(
+            'content="' . ($nonce[1] ?? '?') . '"',
+            (string) $page->baseResponse->getContent(),
+        );
+        self::assertDoesNotMatchRegularExpression(
+            '/<script(?![^>]*\bsrc=)[^>]*>/',
+            (string) $page->baseResponse->getContent(),
+            'no inline script',
+        );
+        $this->get('/api/me', ['Accept' => 'application/json'])
+            ->assertHeader('X-Frame-Options', 'DENY')
+            ->assertHeader('X-Content-Type-Options', 'nosniff');
     }
 
     public function testNothingIsLoadedFromElsewhere(): void
     {
-        preg_match_all('#(?:src|href)="(https?:)?//([^"/]+)#', (string) $this->get('/')->baseResponse->getContent(), $hosts);
+        preg_match_all(
+            '#(?:src|href)="(https?:)?//([^"/]+)#',
+            (string) $this->get('/')->baseResponse->getContent(),
+            $hosts,
+        );
         self::assertSame([], array_diff(array_unique($hosts[2]), ['localhost', '127.0.0.1:8480', '127.0.0.1']));
     }
 }

@@ -13,7 +13,13 @@ final class CommandsTest extends TestCase
 {
     public function testPlanPrintsThePlanDocument(): void
     {
-        $code = Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json'), '--part' => 'display-assembly', '--source' => 'plate:85', '--fault' => 'cracked-glass,spots', '--json' => true]);
+        $code = Artisan::call('facelift:plan', [
+            'file' => base_path('phones/quillon-vesper.phone.json'),
+            '--part' => 'display-assembly',
+            '--source' => 'plate:85',
+            '--fault' => 'cracked-glass,spots',
+            '--json' => true,
+        ]);
         self::assertSame(0, $code);
         $document = json_decode(Artisan::output(), false, 64, JSON_THROW_ON_ERROR);
         self::assertSame([], Schemas::faults($document, 'schemas/plan.schema.json'));
@@ -21,15 +27,31 @@ final class CommandsTest extends TestCase
 
     public function testPlanSaysWhatIsWrongWithItsOptions(): void
     {
-        foreach ([['--part' => 'lid'], ['--part' => 'display-assembly', '--source' => 'oven:200'], ['--part' => 'display-assembly', '--fault' => 'sad'], ['--part' => 'digitizer-only'], ['--part' => 'display-assembly', '--source' => 'plate:400']] as $options) {
-            self::assertSame(1, Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json')] + $options));
+        foreach (
+            [
+                ['--part' => 'lid'],
+                ['--part' => 'display-assembly', '--source' => 'oven:200'],
+                ['--part' => 'display-assembly', '--fault' => 'sad'],
+                ['--part' => 'digitizer-only'],
+                ['--part' => 'display-assembly', '--source' => 'plate:400'],
+            ] as $options
+        ) {
+            self::assertSame(
+                1,
+                Artisan::call('facelift:plan', ['file' => base_path('phones/quillon-vesper.phone.json')] + $options),
+            );
             self::assertNotSame('', trim(Artisan::output()));
         }
     }
 
     public function testCheckPrintsFilePathAndReasonAndFails(): void
     {
-        self::assertSame(0, Artisan::call('facelift:check', ['file' => [base_path('phones/quillon-vesper.phone.json'), base_path('phones/brasca-fern-5.phone.json')]]));
+        self::assertSame(
+            0,
+            Artisan::call('facelift:check', [
+                'file' => [base_path('phones/quillon-vesper.phone.json'), base_path('phones/brasca-fern-5.phone.json')],
+            ]),
+        );
         self::assertSame('', Artisan::output());
         $bad = (string) tempnam(sys_get_temp_dir(), 'phone');
         $data = json_decode((string) file_get_contents(base_path('phones/quillon-vesper.phone.json')), true);
@@ -46,7 +68,11 @@ final class CommandsTest extends TestCase
     public function testProgressIsNotOnStandardOutput(): void
     {
         $ran = Process::path(base_path())
-            ->env(['ROOT' => base_path(), 'FACELIFT_VAR' => sys_get_temp_dir() . '/facelift-progress', 'FACELIFT_RUN' => ''])
+            ->env([
+                'ROOT' => base_path(),
+                'FACELIFT_VAR' => sys_get_temp_dir() . '/facelift-progress',
+                'FACELIFT_RUN' => '',
+            ])
             ->run(['bash', '-c', '. bin/lib/common.sh; quiet progress fetching true; echo "{}"']);
         self::assertSame("{}\n", $ran->output());
         self::assertStringContainsString('fetching: done', $ran->errorOutput());

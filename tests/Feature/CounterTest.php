@@ -15,7 +15,12 @@ final class CounterTest extends TestCase
     public function testOpeningTheSameJobTwiceDoesNoHarm(): void
     {
         $this->as(Role::FrontDesk);
-        $body = ['id' => $this->newId(), 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'customer' => 'Ottilie Marsh'];
+        $body = [
+            'id' => $this->newId(),
+            'phone' => 'quillon-vesper',
+            'modelCode' => 'QV-2110',
+            'customer' => 'Ottilie Marsh',
+        ];
         $first = $this->ask('POST', '/jobs', $body, 201);
         $second = $this->ask('POST', '/jobs', $body, 200);
         self::assertSame($first->json('tag'), $second->json('tag'));
@@ -25,11 +30,19 @@ final class CounterTest extends TestCase
     public function testBadInputNamesTheFieldAndKeepsNothing(): void
     {
         $this->as(Role::FrontDesk);
-        $body = ['id' => $this->newId(), 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'customer' => 'Ottilie Marsh'];
+        $body = [
+            'id' => $this->newId(),
+            'phone' => 'quillon-vesper',
+            'modelCode' => 'QV-2110',
+            'customer' => 'Ottilie Marsh',
+        ];
         $this->ask('POST', '/jobs', ['modelCode' => 'BF5-E'] + $body, 422)->assertJsonValidationErrors(['modelCode']);
         $this->ask('POST', '/jobs', ['colour' => 'pink'] + $body, 422)->assertJsonValidationErrors(['colour']);
         $this->ask('POST', '/jobs', ['imei' => '490154203237517'] + $body, 422)->assertJsonValidationErrors(['imei']);
-        $this->ask('POST', '/jobs', ['id' => 'x', 'customer' => ' '] + $body, 422)->assertJsonValidationErrors(['id', 'customer']);
+        $this->ask('POST', '/jobs', ['id' => 'x', 'customer' => ' '] + $body, 422)->assertJsonValidationErrors([
+            'id',
+            'customer',
+        ]);
         self::assertSame(0, Job::query()->count());
         $this->ask('POST', '/jobs', ['imei' => '490154203237518'] + $body, 201);
     }
@@ -40,8 +53,22 @@ final class CounterTest extends TestCase
         $t = new Technician($this, $this->newId());
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $bad = ['observations' => ['scratched']] + Technician::condition([]);
-        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $t->version, 'condition' => $bad], 422)->assertJsonPath('errors', ['observations[0]' => ['must be one of cracked-glass, lines, spots, flicker, no-image, blotches, no-touch, dead-zones, dim-image, still-rings, screen-lifted, frame-bent, back-cracked, cell-swollen']]);
-        self::assertSame(['cracked-glass', 'lines'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/check-in",
+            ['version' => $t->version, 'condition' => $bad],
+            422,
+        )->assertJsonPath('errors', [
+            'observations[0]' => [
+                'must be one of cracked-glass, lines, spots, flicker, no-image, '
+                    . 'blotches, no-touch, dead-zones, dim-image, still-rings, '
+                    . 'screen-lifted, frame-bent, back-cracked, cell-swollen',
+            ],
+        ]);
+        self::assertSame(
+            ['cracked-glass', 'lines'],
+            Job::query()->findOrFail($t->job)->condition['observations'] ?? null,
+        );
     }
 
     public function testTwoPeopleOnOneJobDoNotOverwriteEachOther(): void
@@ -51,10 +78,24 @@ final class CounterTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $stale = $t->version;
         $t->change('check-in', ['condition' => Technician::condition(['spots'])]);
-        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $stale, 'condition' => Technician::condition(['flicker'])], 409)
-            ->assertJsonPath('code', 'stale-version')->assertJsonPath('version', $t->version);
-        self::assertSame(['cracked-glass', 'spots'], Job::query()->findOrFail($t->job)->condition['observations'] ?? null);
-        $this->ask('PUT', "/jobs/$t->job/check-in", ['version' => $stale, 'condition' => Technician::condition(['spots'])], 200)->assertJsonPath('version', $t->version);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/check-in",
+            ['version' => $stale, 'condition' => Technician::condition(['flicker'])],
+            409,
+        )
+            ->assertJsonPath('code', 'stale-version')
+            ->assertJsonPath('version', $t->version);
+        self::assertSame(
+            ['cracked-glass', 'spots'],
+            Job::query()->findOrFail($t->job)->condition['observations'] ?? null,
+        );
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/check-in",
+            ['version' => $stale, 'condition' => Technician::condition(['spots'])],
+            200,
+        )->assertJsonPath('version', $t->version);
     }
 
     public function testOfTwoWhoTakeTheSamePartOneGetsIt(): void
@@ -70,7 +111,12 @@ final class CounterTest extends TestCase
             $jobs[] = $t;
         }
         $jobs[0]->change('part', ['item' => $item->id]);
-        $this->ask('PUT', "/jobs/{$jobs[1]->job}/part", ['version' => $jobs[1]->version, 'item' => $item->id], 409)->assertJsonPath('code', 'part-taken');
+        $this->ask(
+            'PUT',
+            "/jobs/{$jobs[1]->job}/part",
+            ['version' => $jobs[1]->version, 'item' => $item->id],
+            409,
+        )->assertJsonPath('code', 'part-taken');
         self::assertSame($jobs[0]->job, $item->refresh()->job_id);
         $jobs[0]->change('part', ['item' => ShelfItem::query()->where('label', 'S-102')->firstOrFail()->id]);
         self::assertNull($item->refresh()->job_id, 'the part put back is free again');
@@ -84,9 +130,18 @@ final class CounterTest extends TestCase
         $t->checkIn('brasca-fern-5', 'BF5-E', ['lines']);
         $t->change('scope', ['kind' => 'display-assembly']);
         $wrong = ShelfItem::query()->where('label', 'S-206')->firstOrFail();
-        $this->ask('PUT', "/jobs/$t->job/part", ['version' => $t->version, 'item' => $wrong->id], 422)->assertJsonValidationErrors(['item']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/part",
+            ['version' => $t->version, 'item' => $wrong->id],
+            422,
+        )->assertJsonValidationErrors(['item']);
         self::assertNull($wrong->refresh()->job_id);
-        $verdicts = array_column((array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'), 'verdict', 'item.label');
+        $verdicts = array_column(
+            (array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'),
+            'verdict',
+            'item.label',
+        );
         self::assertCount(7, (array) $this->ask('GET', "/jobs/$t->job/part", status: 200)->json('data'));
         self::assertNotSame([], $verdicts);
     }
@@ -98,7 +153,12 @@ final class CounterTest extends TestCase
         $t = new Technician($this, $this->newId());
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $t->planned('display-assembly', 'S-101');
-        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 500]], 422)->assertJsonValidationErrors(['set']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/plan",
+            ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 500]],
+            422,
+        )->assertJsonValidationErrors(['set']);
         $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 60]]);
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertFalse($job->json('works'));
@@ -120,9 +180,32 @@ final class CounterTest extends TestCase
     public function testJobsAreFoundByTheBeginningsOfWordsNewestFirst(string $words, array $found): void
     {
         $this->as(Role::FrontDesk);
-        foreach ([['Ottilie Marsh', 'quillon-vesper', 'QV-2110', '490154203237518'], ['Ruben Aalto', 'quillon-vesper', 'QV-2111', null], ['Noor Hallam', 'brasca-fern-5', 'BF5-E', null]] as [$customer, $phone, $code, $imei]) {
-            $this->ask('POST', '/jobs', ['id' => $this->newId(), 'phone' => $phone, 'modelCode' => $code, 'customer' => $customer, 'imei' => $imei], 201);
+        foreach (
+            [
+                ['Ottilie Marsh', 'quillon-vesper', 'QV-2110', '490154203237518'],
+                ['Ruben Aalto', 'quillon-vesper', 'QV-2111', null],
+                ['Noor Hallam', 'brasca-fern-5', 'BF5-E', null],
+            ] as [$customer, $phone, $code, $imei]
+        ) {
+            $this->ask(
+                'POST',
+                '/jobs',
+                [
+                    'id' => $this->newId(),
+                    'phone' => $phone,
+                    'modelCode' => $code,
+                    'customer' => $customer,
+                    'imei' => $imei,
+                ],
+                201,
+            );
         }
-        self::assertSame($found, array_column((array) $this->ask('GET', '/jobs?q=' . rawurlencode($words), status: 200)->json('data'), 'customer'));
+        self::assertSame(
+            $found,
+            array_column(
+                (array) $this->ask('GET', '/jobs?q=' . rawurlencode($words), status: 200)->json('data'),
+                'customer',
+            ),
+        );
     }
 }

@@ -17,7 +17,12 @@ final class DemoTest extends TestCase
     public function testTheDemoIsLoadedOnce(): void
     {
         $this->seed(DatabaseSeeder::class);
-        $counts = static fn(): array => [User::query()->count(), Job::query()->count(), ShelfItem::query()->count(), BenchEvent::query()->count()];
+        $counts = static fn(): array => [
+            User::query()->count(),
+            Job::query()->count(),
+            ShelfItem::query()->count(),
+            BenchEvent::query()->count(),
+        ];
         $first = $counts();
         self::assertSame([3, 7, 18], array_slice($first, 0, 3));
         $this->seed(DatabaseSeeder::class);

@@ -13,7 +13,8 @@ use Tests\Schemas;
 use Tests\TestCase;
 
 /**
- * Jobs as earlier versions of the project kept them, each in the tables of its time: the shop installs this version, and goes on.
+ * Jobs as earlier versions of the project kept them, each in the tables of its time: the shop installs this version,
+ * and goes on.
  *
  * The rows are what those versions themselves wrote for one phone from check-in to the last test.
  *
@@ -60,8 +61,14 @@ final class EarlierJobsTest extends TestCase
         self::assertNotNull($this->ask('GET', "/jobs/$job", status: 200)->json('handedOverAt'));
 
         $export = $this->ask('GET', "/jobs/$job/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
-        self::assertStringStartsWith('%PDF-', (string) $this->ask('GET', "/jobs/$job/sheet.pdf", status: 200)->baseResponse->getContent());
+        self::assertSame(
+            [],
+            Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'),
+        );
+        self::assertStringStartsWith(
+            '%PDF-',
+            (string) $this->ask('GET', "/jobs/$job/sheet.pdf", status: 200)->baseResponse->getContent(),
+        );
     }
 
     #[DataProvider('forms')]
@@ -91,9 +98,17 @@ final class EarlierJobsTest extends TestCase
                 Artisan::call('migrate', ['--path' => $migration, '--realpath' => true, '--force' => true]);
             }
         }
-        DB::table('users')->insert(['id' => 1, 'name' => 'Test', 'email' => 'earlier@lindenhalt.example', 'password' => '-', 'role' => 'technician']);
+        DB::table('users')->insert([
+            'id' => 1,
+            'name' => 'Test',
+            'email' => 'earlier@lindenhalt.example',
+            'password' => '-',
+            'role' => 'technician',
+        ]);
         foreach ($kept['tables'] as $table => $rows) {
-            DB::table($table)->insert($table === 'bench_events' && $events !== null ? array_slice($rows, 0, $events) : $rows);
+            DB::table($table)->insert(
+                $table === 'bench_events' && $events !== null ? array_slice($rows, 0, $events) : $rows,
+            );
         }
         Artisan::call('migrate', ['--force' => true]);
 

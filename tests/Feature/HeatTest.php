@@ -13,7 +13,12 @@ final class HeatTest extends TestCase
     /** @return array<string, mixed> */
     private static function tried(float $set = 85): array
     {
-        return ['phone' => 'quillon-vesper', 'bond' => 'seal', 'source' => ['kind' => 'plate', 'set' => $set], 'seconds' => 210];
+        return [
+            'phone' => 'quillon-vesper',
+            'bond' => 'seal',
+            'source' => ['kind' => 'plate', 'set' => $set],
+            'seconds' => 210,
+        ];
     }
 
     public function testTheDeskGivesCurvesABandAndTheRegion(): void
@@ -27,7 +32,12 @@ final class HeatTest extends TestCase
         self::assertGreaterThan($answer->json("band.$at.low"), $bond);
         self::assertLessThan($answer->json("band.$at.high"), $bond);
         self::assertSame('from-memory', $answer->json('source.origin'));
-        $this->ask('POST', '/heat', ['source' => ['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5], 'state' => 'aged'] + self::tried(), 200)->assertJsonPath('because.0.code', 'heat-gentlest');
+        $this->ask(
+            'POST',
+            '/heat',
+            ['source' => ['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5], 'state' => 'aged'] + self::tried(),
+            200,
+        )->assertJsonPath('because.0.code', 'heat-gentlest');
     }
 
     public function testBadInputNamesTheField(): void
@@ -45,10 +55,25 @@ final class HeatTest extends TestCase
         $this->as(Role::Technician);
         $reading = ['probe' => 'outer-face', 'second' => 120, 'celsius' => 76];
         $body = array_diff_key(self::tried(), ['seconds' => 1]);
-        $fit = $this->ask('POST', '/heat/refit', ['readings' => [$reading]] + $body, 200)->assertJsonPath('implausible', null);
+        $fit = $this->ask('POST', '/heat/refit', ['readings' => [$reading]] + $body, 200)->assertJsonPath(
+            'implausible',
+            null,
+        );
         self::assertGreaterThan($fit->json('low'), $fit->json('coefficient'));
-        $this->ask('POST', '/heat/refit', ['readings' => [['celsius' => 30] + $reading]] + $body, 200)->assertJsonPath('implausible', 'too-cold');
-        $keep = ['id' => $this->newId(), 'name' => 'Plate at the window', 'source' => ['kind' => 'plate', 'set' => 85, 'coefficient' => $fit->json('coefficient')], 'fit' => ['coefficient' => $fit->json('coefficient'), 'low' => $fit->json('low'), 'high' => $fit->json('high')]];
+        $this->ask('POST', '/heat/refit', ['readings' => [['celsius' => 30] + $reading]] + $body, 200)->assertJsonPath(
+            'implausible',
+            'too-cold',
+        );
+        $keep = [
+            'id' => $this->newId(),
+            'name' => 'Plate at the window',
+            'source' => ['kind' => 'plate', 'set' => 85, 'coefficient' => $fit->json('coefficient')],
+            'fit' => [
+                'coefficient' => $fit->json('coefficient'),
+                'low' => $fit->json('low'),
+                'high' => $fit->json('high'),
+            ],
+        ];
         $this->ask('POST', '/heat/sources', $keep, 201);
         $this->ask('POST', '/heat/sources', $keep, 200);
         $this->ask('POST', '/heat/sources', ['id' => $this->newId()] + $keep, 409);
@@ -80,7 +105,9 @@ final class HeatTest extends TestCase
         self::assertEquals(120, $answer->json('limits.panel'));
         self::assertEquals(90, $this->ask('POST', '/heat', self::tried(), 200)->json('limits.panel'));
         $this->ask('POST', '/heat', ['stack' => 'roof'] + self::tried(), 404);
-        $this->ask('POST', '/heat', ['oldPanel' => 'sell'] + self::tried(), 422)->assertJsonValidationErrors(['oldPanel']);
+        $this->ask('POST', '/heat', ['oldPanel' => 'sell'] + self::tried(), 422)->assertJsonValidationErrors([
+            'oldPanel',
+        ]);
     }
 
     public function testAPanelThatMayBeGivenUpIsCutFasterAndThePlanSaysSo(): void
@@ -107,7 +134,11 @@ final class HeatTest extends TestCase
         self::assertSame('give-up', $this->ask('GET', "/jobs/$t->job", status: 200)->json('oldPanel'));
         self::assertEqualsWithDelta(1.5 * $saved, $pace(), 1e-9);
         $t->change('plan', $plate);
-        self::assertSame('save', $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('oldPanel'), 'left out, the panel is saved');
+        self::assertSame(
+            'save',
+            $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('oldPanel'),
+            'left out, the panel is saved',
+        );
         $t->change('plan', $plate + ['oldPanel' => 'burn'], 422);
     }
 
@@ -122,11 +153,23 @@ final class HeatTest extends TestCase
         $t->change('plan', ['source' => $air]);
         $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
         self::assertSame(['hot-air', true], [$plan->json('source.kind'), $plan->json('works')]);
-        $heat = array_values(array_filter((array) $plan->json('steps'), static fn(mixed $s): bool => is_array($s) && $s['kind'] === 'heat'))[0];
+        $heat = array_values(
+            array_filter(
+                (array) $plan->json('steps'),
+                static fn(mixed $s): bool => is_array($s) && $s['kind'] === 'heat',
+            ),
+        )[0];
         self::assertIsArray($heat);
-        self::assertSame(['hot air', 'front'], [$heat['tool'], $heat['face']], 'air comes from above, the phone does not lie on its face');
+        self::assertSame(
+            ['hot air', 'front'],
+            [$heat['tool'], $heat['face']],
+            'air comes from above, the phone does not lie on its face',
+        );
         self::assertContains('hot-air', (array) $heat['hazards']);
         $t->change('plan', ['source' => ['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5]]);
-        self::assertFalse($this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('works'), 'a bag does not free a fresh seal');
+        self::assertFalse(
+            $this->ask('GET', "/jobs/$t->job/plan", status: 200)->json('works'),
+            'a bag does not free a fresh seal',
+        );
     }
 }

@@ -37,20 +37,41 @@ final class InsurerTest extends TestCase
     {
         $t = $this->insured();
         $gross = $t->option('display-assembly')['gross'];
-        $this->ask('PUT', "/jobs/$t->job/quote/acceptance", ['version' => $t->version, 'kind' => 'display-assembly'] + $t->option('display-assembly'), 422)->assertJsonValidationErrors(['claim']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/quote/acceptance",
+            ['version' => $t->version, 'kind' => 'display-assembly'] + $t->option('display-assembly'),
+            422,
+        )->assertJsonValidationErrors(['claim']);
         $id = $this->newId();
         $claim = $this->ask('PUT', "/jobs/$t->job/claim", ['id' => $id, 'policy' => 'P 4711', 'amount' => $gross], 200);
-        self::assertSame(['authorised', $gross, null], [$claim->json('state'), $claim->json('authorised'), $claim->json('dueOn')]);
+        self::assertSame(
+            ['authorised', $gross, null],
+            [$claim->json('state'), $claim->json('authorised'), $claim->json('dueOn')],
+        );
         $again = $this->ask('PUT', "/jobs/$t->job/claim", ['id' => $id, 'policy' => 'P 4711', 'amount' => $gross], 200);
         self::assertSame($claim->json('reference'), $again->json('reference'));
         $t->accept('display-assembly');
-        self::assertSame(['0.00', $gross], [$this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.due'), $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.insured')]);
-        self::assertSame([], $this->ask('GET', '/claims', status: 200)->json('data'), 'nothing is owed before hand-over');
+        self::assertSame(
+            ['0.00', $gross],
+            [
+                $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.due'),
+                $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.insured'),
+            ],
+        );
+        self::assertSame(
+            [],
+            $this->ask('GET', '/claims', status: 200)->json('data'),
+            'nothing is owed before hand-over',
+        );
         $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85]]);
         $t->workThrough();
         $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $owed = $this->ask('GET', '/claims', status: 200);
-        self::assertSame([$gross, '0.00', Carbon::today()->addDays(14)->toDateString()], [$owed->json('open'), $owed->json('overdue'), $owed->json('data.0.dueOn')]);
+        self::assertSame(
+            [$gross, '0.00', Carbon::today()->addDays(14)->toDateString()],
+            [$owed->json('open'), $owed->json('overdue'), $owed->json('data.0.dueOn')],
+        );
         $this->travel(15)->days();
         self::assertSame($gross, $this->ask('GET', '/claims', status: 200)->json('overdue'));
         $this->travelBack();
@@ -64,8 +85,18 @@ final class InsurerTest extends TestCase
         $rest = sprintf('%.2f', (float) $gross - 50);
         $this->ask('POST', "/claims/$claim/payments", $first, 200)->assertJsonPath('open', $rest);
         $this->ask('POST', "/claims/$claim/payments", $first, 200)->assertJsonPath('open', $rest);
-        $this->ask('POST', "/claims/$claim/payments", ['id' => $this->newId(), 'amount' => $gross] + $first, 422)->assertJsonValidationErrors(['amount']);
-        $this->ask('POST', "/claims/$claim/payments", ['id' => $this->newId(), 'amount' => $rest] + $first, 200)->assertJsonPath('state', 'paid');
+        $this->ask(
+            'POST',
+            "/claims/$claim/payments",
+            ['id' => $this->newId(), 'amount' => $gross] + $first,
+            422,
+        )->assertJsonValidationErrors(['amount']);
+        $this->ask(
+            'POST',
+            "/claims/$claim/payments",
+            ['id' => $this->newId(), 'amount' => $rest] + $first,
+            200,
+        )->assertJsonPath('state', 'paid');
         $this->ask('POST', "/claims/$claim/payments", ['id' => $this->newId(), 'amount' => '1.00'] + $first, 409);
         $this->ask('POST', "/claims/$claim/rejection", status: 409);
         $this->as(Role::Technician);
@@ -76,11 +107,19 @@ final class InsurerTest extends TestCase
     {
         $t = $this->insured();
         $gross = $t->option('display-assembly')['gross'];
-        $claim = $this->ask('PUT', "/jobs/$t->job/claim", ['id' => $this->newId(), 'policy' => 'H 1', 'amount' => $gross], 200)->assertJsonPath('state', 'partly');
+        $claim = $this->ask(
+            'PUT',
+            "/jobs/$t->job/claim",
+            ['id' => $this->newId(), 'policy' => 'H 1', 'amount' => $gross],
+            200,
+        )->assertJsonPath('state', 'partly');
         $t->accept('display-assembly');
         $accepted = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertSame($claim->json('authorised'), $accepted->json('accepted.insured'));
-        self::assertSame(sprintf('%.2f', (float) $gross - self::amount($claim->json('authorised'))), $accepted->json('accepted.due'));
+        self::assertSame(
+            sprintf('%.2f', (float) $gross - self::amount($claim->json('authorised'))),
+            $accepted->json('accepted.due'),
+        );
     }
 
     private static function amount(mixed $text): float
@@ -94,8 +133,18 @@ final class InsurerTest extends TestCase
     {
         $t = $this->insured();
         $option = $t->option('display-assembly');
-        $this->ask('PUT', "/jobs/$t->job/claim", ['id' => $this->newId(), 'policy' => 'R 1', 'amount' => $option['gross']], 200)->assertJsonPath('state', 'rejected');
-        $this->ask('PUT', "/jobs/$t->job/quote/acceptance", ['version' => $t->version, 'kind' => 'display-assembly'] + $option, 422)->assertJsonValidationErrors(['claim']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/claim",
+            ['id' => $this->newId(), 'policy' => 'R 1', 'amount' => $option['gross']],
+            200,
+        )->assertJsonPath('state', 'rejected');
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/quote/acceptance",
+            ['version' => $t->version, 'kind' => 'display-assembly'] + $option,
+            422,
+        )->assertJsonValidationErrors(['claim']);
         $t->change('check-in', ['condition' => Technician::condition(['lines'])]);
         $t->accept('display-assembly');
         self::assertSame($option['gross'], $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.due'));
@@ -105,11 +154,26 @@ final class InsurerTest extends TestCase
     {
         $t = $this->insured();
         $id = $this->newId();
-        $this->ask('PUT', "/jobs/$t->job/claim", ['id' => $id, 'policy' => 'P 1', 'amount' => $t->option('display-assembly')['gross']], 200);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/claim",
+            ['id' => $id, 'policy' => 'P 1', 'amount' => $t->option('display-assembly')['gross']],
+            200,
+        );
         $t->accept('display-assembly');
-        Claim::query()->where('id', $id)->update(['due_on' => Carbon::today()]);
-        $this->ask('POST', "/claims/$id/payments", ['id' => $this->newId(), 'amount' => '20.00', 'paidOn' => Carbon::today()->toDateString()], 200);
-        $this->ask('POST', "/claims/$id/rejection", status: 200)->assertJsonPath('open', '0.00')->assertJsonPath('paid', '20.00')->assertJsonPath('state', 'rejected');
+        Claim::query()
+            ->where('id', $id)
+            ->update(['due_on' => Carbon::today()]);
+        $this->ask(
+            'POST',
+            "/claims/$id/payments",
+            ['id' => $this->newId(), 'amount' => '20.00', 'paidOn' => Carbon::today()->toDateString()],
+            200,
+        );
+        $this->ask('POST', "/claims/$id/rejection", status: 200)
+            ->assertJsonPath('open', '0.00')
+            ->assertJsonPath('paid', '20.00')
+            ->assertJsonPath('state', 'rejected');
         $this->ask('POST', "/claims/$id/rejection", status: 200);
     }
 

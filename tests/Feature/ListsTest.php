@@ -45,13 +45,20 @@ final class ListsTest extends TestCase
         $t = new Technician($this, $this->newId());
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines']);
         $listed = $this->ask('GET', '/jobs', status: 200);
-        self::assertSame($this->ask('GET', "/jobs/$t->job", status: 200)->json('condition.observations'), $listed->json('data.0.observations'));
+        self::assertSame(
+            $this->ask('GET', "/jobs/$t->job", status: 200)->json('condition.observations'),
+            $listed->json('data.0.observations'),
+        );
     }
 
     private function another(string $job, int $number, bool $closed): void
     {
-        $more = Job::query()->findOrFail($job)->replicate(['number']);
-        $more->forceFill(['id' => $this->newId(), 'number' => $number, 'handed_over_at' => $closed ? now() : null])->save();
+        $more = Job::query()
+            ->findOrFail($job)
+            ->replicate(['number']);
+        $more
+            ->forceFill(['id' => $this->newId(), 'number' => $number, 'handed_over_at' => $closed ? now() : null])
+            ->save();
     }
 
     /** @return list<string> what was asked of the database about jobs and beside them */

@@ -29,23 +29,44 @@ final class PartOrderTest extends TestCase
         $t = $this->torn();
         $path = "/jobs/$t->job/troubles/$this->change";
         $this->ask('GET', "$path/offers", status: 200)->assertJsonPath('goodAt', null);
-        $offers = (array) $this->ask('POST', "$path/offers", status: 200)->assertJsonPath('fault', null)->json('offers');
+        $offers = (array) $this->ask('POST', "$path/offers", status: 200)
+            ->assertJsonPath('fault', null)
+            ->json('offers');
         self::assertCount(2, $offers);
         $offer = $offers[1];
         self::assertIsArray($offer);
         self::assertIsInt($offer['leadDays']);
         $body = ['id' => $this->newId(), 'sku' => $offer['sku']];
         foreach (['once', 'twice'] as $time) {
-            $order = $this->ask('PUT', "$path/order", $body, 200)->assertJsonPath('state', 'ordered')->assertJsonPath('id', $body['id'])->assertJsonPath('price', $offer['price']);
-            self::assertSame(Carbon::today()->addDays($offer['leadDays'])->toDateString(), $order->json('dueOn'), $time);
+            $order = $this->ask('PUT', "$path/order", $body, 200)
+                ->assertJsonPath('state', 'ordered')
+                ->assertJsonPath('id', $body['id'])
+                ->assertJsonPath('price', $offer['price']);
+            self::assertSame(
+                Carbon::today()->addDays($offer['leadDays'])->toDateString(),
+                $order->json('dueOn'),
+                $time,
+            );
         }
         self::assertSame(1, PartOrder::query()->count());
-        $this->ask('PUT', "$path/order", ['id' => $this->newId()] + $body, 409)->assertJsonPath('code', 'not-reachable');
+        $this->ask('PUT', "$path/order", ['id' => $this->newId()] + $body, 409)->assertJsonPath(
+            'code',
+            'not-reachable',
+        );
         $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
-        self::assertSame(['earpiece-flex', 'ordered'], [$happened->json('data.0.part.id'), $happened->json('data.0.order.state')]);
+        self::assertSame(
+            ['earpiece-flex', 'ordered'],
+            [$happened->json('data.0.part.id'), $happened->json('data.0.order.state')],
+        );
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
-        self::assertSame([$offer['sku'], null], [$export->json('earlierPlans.0.order.sku'), $export->json('earlierPlans.0.agreed')]);
+        self::assertSame(
+            [],
+            Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'),
+        );
+        self::assertSame(
+            [$offer['sku'], null],
+            [$export->json('earlierPlans.0.order.sku'), $export->json('earlierPlans.0.agreed')],
+        );
     }
 
     #[TestWith(['down', 'refused'])]
@@ -61,12 +82,18 @@ final class PartOrderTest extends TestCase
         $first = $this->newId();
         StandIn::supplier()->behave($mode);
         Config::set('facelift.patience', 0.4);
-        $this->ask('PUT', "$path/order", ['id' => $first, 'sku' => $sku], 200)->assertJsonPath('state', 'asked')->assertJsonPath('fault', $fault)->assertJsonPath('reference', null);
+        $this->ask('PUT', "$path/order", ['id' => $first, 'sku' => $sku], 200)
+            ->assertJsonPath('state', 'asked')
+            ->assertJsonPath('fault', $fault)
+            ->assertJsonPath('reference', null);
         // It may have got through: neither another part nor another order may stand beside it.
         $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $other], 409);
         StandIn::supplier()->behave('ok');
         Config::set('facelift.patience', 2.0);
-        $again = $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 200)->assertJsonPath('state', 'ordered')->assertJsonPath('id', $first)->assertJsonPath('fault', null);
+        $again = $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 200)
+            ->assertJsonPath('state', 'ordered')
+            ->assertJsonPath('id', $first)
+            ->assertJsonPath('fault', null);
         self::assertSame('B-' . substr($first, 0, 8), $again->json('reference'), 'under its first id');
         self::assertSame(1, PartOrder::query()->count());
     }
@@ -76,11 +103,20 @@ final class PartOrderTest extends TestCase
         $t = $this->torn();
         $path = "/jobs/$t->job/troubles/$this->change";
         $sku = $this->ask('POST', "$path/offers", status: 200)->json('offers.0.sku');
-        SupplierPrice::query()->update(['offers' => json_encode([['sku' => $sku, 'name' => 'Cheaper once', 'price' => '0.50', 'stock' => 1, 'leadDays' => 1]])]);
-        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 409)->assertJsonPath('code', 'not-reachable');
+        SupplierPrice::query()->update([
+            'offers' => json_encode([
+                ['sku' => $sku, 'name' => 'Cheaper once', 'price' => '0.50', 'stock' => 1, 'leadDays' => 1],
+            ]),
+        ]);
+        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $sku], 409)->assertJsonPath(
+            'code',
+            'not-reachable',
+        );
         self::assertSame(0, PartOrder::query()->count(), 'a no is no order');
         $other = $this->ask('POST', "$path/offers", status: 200)->json('offers.1.sku');
-        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $other], 200)->assertJsonPath('state', 'ordered')->assertJsonPath('sku', $other);
+        $this->ask('PUT', "$path/order", ['id' => $this->newId(), 'sku' => $other], 200)
+            ->assertJsonPath('state', 'ordered')
+            ->assertJsonPath('sku', $other);
     }
 
     public function testOnlyWhatIsOfferedAndAskedForCanBeOrderedByThoseWhoWork(): void
@@ -93,7 +129,18 @@ final class PartOrderTest extends TestCase
         $this->ask('PUT', "$path/order", ['id' => 'one'] + $body, 422)->assertJsonValidationErrors(['id']);
         $this->ask('GET', "/jobs/$t->job/troubles/{$this->newId()}/offers", status: 404);
         $lost = $this->newId();
-        $this->ask('POST', "/jobs/$t->job/troubles", ['id' => $lost, 'at' => 1_770_000_000_000, 'step' => 'unscrew:tail-screws', 'trouble' => 'screw-lost', 'subject' => 'tail-screws'], 200);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            [
+                'id' => $lost,
+                'at' => 1_770_000_000_000,
+                'step' => 'unscrew:tail-screws',
+                'trouble' => 'screw-lost',
+                'subject' => 'tail-screws',
+            ],
+            200,
+        );
         $this->ask('GET', "/jobs/$t->job/troubles/$lost/offers", status: 409)->assertJsonPath('code', 'not-reachable');
         $this->as(Role::FrontDesk);
         $this->ask('PUT', "$path/order", $body, 403);
@@ -111,7 +158,18 @@ final class PartOrderTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
         $t->planned('display-assembly', 'S-101');
         $this->change = $this->newId();
-        $this->ask('POST', "/jobs/$t->job/troubles", ['id' => $this->change, 'at' => 1_770_000_000_000, 'step' => 'part-bond:sensor-glue', 'trouble' => 'flex-torn', 'subject' => 'earpiece-flex'], 200);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            [
+                'id' => $this->change,
+                'at' => 1_770_000_000_000,
+                'step' => 'part-bond:sensor-glue',
+                'trouble' => 'flex-torn',
+                'subject' => 'earpiece-flex',
+            ],
+            200,
+        );
 
         return $t;
     }

@@ -36,19 +36,44 @@ final class PhoneFileTest extends TestCase
     {
         $this->as(Role::Technician);
         $one = self::pivot();
-        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $one, 'version' => 0], 200)->assertJsonPath('id', 'tivane-pivot@1');
-        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $one, 'version' => 0], 200)->assertJsonPath('version', 1);
+        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $one, 'version' => 0], 200)->assertJsonPath(
+            'id',
+            'tivane-pivot@1',
+        );
+        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $one, 'version' => 0], 200)->assertJsonPath(
+            'version',
+            1,
+        );
         $two = self::pivot(['body.thickness' => 9.5, 'parts.1.name' => 'Screen']);
-        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $two, 'version' => 0], 409)->assertJsonPath('code', 'stale-version');
-        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $two, 'version' => 1], 200)->assertJsonPath('version', 2);
+        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $two, 'version' => 0], 409)->assertJsonPath(
+            'code',
+            'stale-version',
+        );
+        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $two, 'version' => 1], 200)->assertJsonPath(
+            'version',
+            2,
+        );
         $faulty = ['parts' => []] + $two;
         $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $faulty, 'version' => 2], 422);
-        $this->ask('PUT', '/phone-files/other-id', ['document' => $two, 'version' => 0], 422)->assertJsonValidationErrors(['identity.id']);
+        $this->ask(
+            'PUT',
+            '/phone-files/other-id',
+            ['document' => $two, 'version' => 0],
+            422,
+        )->assertJsonValidationErrors(['identity.id']);
         self::assertSame(2, PhoneDrawing::query()->count());
         $versions = $this->ask('GET', '/phone-files/tivane-pivot/versions', status: 200);
         self::assertSame([2, 1], array_column((array) $versions->json('data'), 'version'));
-        self::assertEqualsCanonicalizing(['thickness', 'name'], array_map(static fn(mixed $c): mixed => is_array($c) && is_array($c['figures']) ? $c['figures']['member'] : null, (array) $versions->json('data.0.changes')));
-        $this->ask('GET', '/phone-files/tivane-pivot', status: 200)->assertJsonPath('version', 2)->assertJsonPath('ships', false);
+        self::assertEqualsCanonicalizing(
+            ['thickness', 'name'],
+            array_map(
+                static fn(mixed $c): mixed => is_array($c) && is_array($c['figures']) ? $c['figures']['member'] : null,
+                (array) $versions->json('data.0.changes'),
+            ),
+        );
+        $this->ask('GET', '/phone-files/tivane-pivot', status: 200)
+            ->assertJsonPath('version', 2)
+            ->assertJsonPath('ships', false);
         $this->as(Role::FrontDesk);
         $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => $two, 'version' => 2], 403);
     }
@@ -61,11 +86,20 @@ final class PhoneFileTest extends TestCase
         self::assertSame('tivane-pivot@1', $found->json('data.0.id'));
         $t = new Technician($this, $this->newId());
         $t->checkIn('tivane-pivot@1', 'TP-1', ['cracked-glass']);
-        $this->ask('PUT', '/phone-files/tivane-pivot', ['document' => self::pivot(['body.thickness' => 9.5]), 'version' => 1], 200);
+        $this->ask(
+            'PUT',
+            '/phone-files/tivane-pivot',
+            ['document' => self::pivot(['body.thickness' => 9.5]), 'version' => 1],
+            200,
+        );
         self::assertSame('tivane-pivot@2', $this->ask('GET', '/phones?q=pivot', status: 200)->json('data.0.id'));
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertSame('tivane-pivot@1', $job->json('phone.id'));
-        self::assertEqualsWithDelta(7.9, $this->ask('GET', '/phones/tivane-pivot@1', status: 200)->json('body.thickness'), 1e-9);
+        self::assertEqualsWithDelta(
+            7.9,
+            $this->ask('GET', '/phones/tivane-pivot@1', status: 200)->json('body.thickness'),
+            1e-9,
+        );
         $this->ask('GET', '/phones/tivane-pivot@7', status: 404);
         $this->ask('GET', '/phone-files/no-such-phone', status: 404);
     }
@@ -73,9 +107,27 @@ final class PhoneFileTest extends TestCase
     public function testAnOutlineComesInFromADrawingOrIsRefusedWithItsReason(): void
     {
         $this->as(Role::Technician);
-        $this->ask('POST', '/phone-files/outline', ['svg' => '<svg xmlns="http://www.w3.org/2000/svg" width="71.4mm" viewBox="0 0 714 1462"><rect width="714" height="1462" rx="102"/></svg>'], 200)->assertExactJson(['width' => 71.4, 'height' => 146.2, 'cornerRadius' => 10.2]);
-        $this->ask('POST', '/phone-files/outline', ['svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'], 422)->assertJsonValidationErrors(['svg']);
-        $this->ask('POST', '/phone-files/outline', ['svg' => '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg>&a;</svg>'], 422);
+        $this->ask(
+            'POST',
+            '/phone-files/outline',
+            [
+                'svg' => '<svg xmlns="http://www.w3.org/2000/svg" width="71.4mm" viewBox="0 0 714 1462">'
+                    . '<rect width="714" height="1462" rx="102"/></svg>',
+            ],
+            200,
+        )->assertExactJson(['width' => 71.4, 'height' => 146.2, 'cornerRadius' => 10.2]);
+        $this->ask(
+            'POST',
+            '/phone-files/outline',
+            ['svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'],
+            422,
+        )->assertJsonValidationErrors(['svg']);
+        $this->ask(
+            'POST',
+            '/phone-files/outline',
+            ['svg' => '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg>&a;</svg>'],
+            422,
+        );
         $this->ask('POST', '/phone-files/outline', ['svg' => 'no drawing'], 422);
     }
 
@@ -86,6 +138,14 @@ final class PhoneFileTest extends TestCase
      */
     private static function pivot(array $changes = []): array
     {
-        return Phones::changed('quillon-vesper', ['identity.id' => 'tivane-pivot', 'identity.maker' => 'Tivane', 'identity.model' => 'Pivot', 'identity.codes' => [['code' => 'TP-1', 'region' => 'Europe']]] + $changes);
+        return Phones::changed(
+            'quillon-vesper',
+            [
+                'identity.id' => 'tivane-pivot',
+                'identity.maker' => 'Tivane',
+                'identity.model' => 'Pivot',
+                'identity.codes' => [['code' => 'TP-1', 'region' => 'Europe']],
+            ] + $changes,
+        );
     }
 }

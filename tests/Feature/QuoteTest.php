@@ -16,8 +16,12 @@ use Tests\TestCase;
 
 final class QuoteTest extends TestCase
 {
-    private function atQuote(string $phone = 'quillon-vesper', string $code = 'QV-2110', string $kind = 'display-assembly', string $label = 'S-101'): Technician
-    {
+    private function atQuote(
+        string $phone = 'quillon-vesper',
+        string $code = 'QV-2110',
+        string $kind = 'display-assembly',
+        string $label = 'S-101',
+    ): Technician {
         $t = new Technician($this, $this->newId());
         $t->checkIn($phone, $code, ['cracked-glass']);
         $t->change('scope', ['kind' => $kind, 'reason' => null, 'worth' => '240.00']);
@@ -59,8 +63,15 @@ final class QuoteTest extends TestCase
             self::assertIsString($option['money']['net']);
             self::assertIsString($option['money']['gross']);
             self::assertIsString($option['money']['inside']['margin']);
-            self::assertGreaterThanOrEqual(0.25 * (float) $option['money']['net'] - 0.02, (float) $option['money']['inside']['margin']);
-            self::assertSame(0, (int) round(100 * (float) $option['money']['gross']) % 100, 'rounded up to whole amounts');
+            self::assertGreaterThanOrEqual(
+                0.25 * (float) $option['money']['net'] - 0.02,
+                (float) $option['money']['inside']['margin'],
+            );
+            self::assertSame(
+                0,
+                (int) round(100 * (float) $option['money']['gross']) % 100,
+                'rounded up to whole amounts',
+            );
         }
     }
 
@@ -72,8 +83,14 @@ final class QuoteTest extends TestCase
         $t->accept('display-assembly');
         foreach ([[Role::Owner, true], [Role::Technician, true], [Role::FrontDesk, false]] as [$role, $sees]) {
             $this->as($role);
-            self::assertSame($sees, $this->ask('GET', "/jobs/$t->job/quote", status: 200)->json('options.0.money.inside') !== null);
-            self::assertSame($sees, $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.money.inside') !== null);
+            self::assertSame(
+                $sees,
+                $this->ask('GET', "/jobs/$t->job/quote", status: 200)->json('options.0.money.inside') !== null,
+            );
+            self::assertSame(
+                $sees,
+                $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted.money.inside') !== null,
+            );
             $scope = (string) $this->ask('GET', "/jobs/$t->job/scope", status: 200)->baseResponse->getContent();
             self::assertSame($sees, str_contains($scope, 'least-expected-cost'));
             self::assertSame($sees, $this->ask('GET', '/shelf/items/S-101', status: 200)->json('cost') !== null);
@@ -91,7 +108,12 @@ final class QuoteTest extends TestCase
         $rules = $this->ask('GET', '/rules', status: 200);
         $dearer = array_replace((array) $rules->json('rules'), ['hourlyRate' => '72.00']);
         $this->ask('PUT', '/rules', ['version' => $rules->json('version'), 'rules' => $dearer], 200);
-        $this->ask('PUT', "/jobs/$t->job/quote/acceptance", ['version' => $t->version, 'kind' => 'display-assembly'] + $seen, 409)->assertJsonPath('code', 'quote-moved');
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/quote/acceptance",
+            ['version' => $t->version, 'kind' => 'display-assembly'] + $seen,
+            409,
+        )->assertJsonPath('code', 'quote-moved');
         self::assertNull(Job::query()->findOrFail($t->job)->accepted_at);
         $t->accept('display-assembly');
     }
@@ -100,11 +122,19 @@ final class QuoteTest extends TestCase
     {
         $this->as(Role::Owner);
         $kept = $this->ask('GET', '/rules', status: 200);
-        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => array_replace((array) $kept->json('rules'), ['taxRate' => '19'])], 422)->assertJsonPath('errors.taxRate.0', 'must be a share from 0 to below 1, such as 0.19');
+        $this->ask(
+            'PUT',
+            '/rules',
+            ['version' => 1, 'rules' => array_replace((array) $kept->json('rules'), ['taxRate' => '19'])],
+            422,
+        )->assertJsonPath('errors.taxRate.0', 'must be a share from 0 to below 1, such as 0.19');
         $changed = array_replace((array) $kept->json('rules'), ['sundries' => '2.00']);
         $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $changed], 200)->assertJsonPath('version', 2);
         $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $changed], 200)->assertJsonPath('version', 2);
-        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $kept->json('rules')], 409)->assertJsonPath('code', 'stale-version');
+        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $kept->json('rules')], 409)->assertJsonPath(
+            'code',
+            'stale-version',
+        );
     }
 
     public function testARefusedQuoteFreesThePartAndClosesTheJobWithAReceipt(): void
@@ -115,10 +145,20 @@ final class QuoteTest extends TestCase
         $t->change('quote/refusal', ['reason' => 'Too dear for a phone of that age']);
         self::assertNull(ShelfItem::query()->where('label', 'S-101')->firstOrFail()->job_id);
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
-        self::assertSame(['refused', 'Too dear for a phone of that age'], [$job->json('closedAs'), $job->json('closedReason')]);
-        $receipt = WholePathTest::textOf((string) $this->ask('GET', "/jobs/$t->job/receipt.pdf", status: 200)->baseResponse->getContent());
+        self::assertSame(
+            ['refused', 'Too dear for a phone of that age'],
+            [$job->json('closedAs'), $job->json('closedReason')],
+        );
+        $receipt = WholePathTest::textOf(
+            (string) $this->ask('GET', "/jobs/$t->job/receipt.pdf", status: 200)->baseResponse->getContent(),
+        );
         self::assertStringContainsString('Handed back unrepaired', $receipt);
-        $this->ask('PUT', "/jobs/$t->job/plan", ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 85]], 409);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/plan",
+            ['version' => $t->version, 'source' => ['kind' => 'plate', 'set' => 85]],
+            409,
+        );
     }
 
     public function testTheQuoteOnPaperNamesPriceTaxAndWhatTheCustomerMustHear(): void
@@ -127,8 +167,19 @@ final class QuoteTest extends TestCase
         $this->shelf();
         $t = $this->atQuote(label: 'S-103');
         $gross = $t->option('display-assembly')['gross'];
-        $text = WholePathTest::textOf((string) $this->ask('GET', "/jobs/$t->job/quote.pdf", status: 200)->baseResponse->getContent());
-        foreach ([$gross . ' EUR', '19 % tax', 'Water resistance as new is not promised', 'hard OLED', 'rounded up to whole multiples', '240.00'] as $wanted) {
+        $text = WholePathTest::textOf(
+            (string) $this->ask('GET', "/jobs/$t->job/quote.pdf", status: 200)->baseResponse->getContent(),
+        );
+        foreach (
+            [
+                $gross . ' EUR',
+                '19 % tax',
+                'Water resistance as new is not promised',
+                'hard OLED',
+                'rounded up to whole multiples',
+                '240.00',
+            ] as $wanted
+        ) {
             self::assertStringContainsString($wanted, $text);
         }
         self::assertStringNotContainsStringIgnoringCase('margin', $text);
@@ -153,21 +204,34 @@ final class QuoteTest extends TestCase
         }
         $t = $this->atQuote();
         $ways = (array) $this->ask('GET', "/jobs/$t->job/scope", status: 200)->json('kinds');
-        $glass = array_values(array_filter($ways, static fn(mixed $w): bool => is_array($w) && $w['kind'] === 'glass-only'))[0];
+        $glass = array_values(
+            array_filter($ways, static fn(mixed $w): bool => is_array($w) && $w['kind'] === 'glass-only'),
+        )[0];
         self::assertIsArray($glass);
         self::assertIsArray($glass['glass']);
         self::assertSame('glass-pays', $glass['glass']['code']);
         self::assertIsArray($glass['glass']['figures']);
         // Wilson 95 % for 18 of 20: 0.699 to 0.972.
-        self::assertSame([18, 20, 70, 97], [$glass['glass']['figures']['successes'], $glass['glass']['figures']['tries'], $glass['glass']['figures']['low'], $glass['glass']['figures']['high']]);
+        self::assertSame(
+            [18, 20, 70, 97],
+            [
+                $glass['glass']['figures']['successes'],
+                $glass['glass']['figures']['tries'],
+                $glass['glass']['figures']['low'],
+                $glass['glass']['figures']['high'],
+            ],
+        );
         self::assertGreaterThan(0, $glass['breakEven']);
         self::assertTrue($glass['suits']);
     }
 
     #[TestWith([0, 'open', 'faulty'])]
     #[TestWith([PHP_INT_MAX, 'refused', 'faulty'])]
-    public function testAPartThatFailsBeforeGluingGoesBackAndAnotherIsTaken(int $steps, string $return, string $state): void
-    {
+    public function testAPartThatFailsBeforeGluingGoesBackAndAnotherIsTaken(
+        int $steps,
+        string $return,
+        string $state,
+    ): void {
         $this->as(Role::Technician);
         $this->shelf();
         $t = $this->atQuote();
@@ -178,15 +242,34 @@ final class QuoteTest extends TestCase
         $t->change('part-failure', ['id' => $id, 'reason' => 'Green line at the trial']);
         $t->change('part-failure', ['id' => $id, 'reason' => 'Green line at the trial']);
         self::assertSame([$return], SupplierReturn::query()->pluck('state')->all());
-        self::assertSame([$state, null], [ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state, ShelfItem::query()->where('label', 'S-101')->firstOrFail()->job_id]);
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true], 422)->assertJsonValidationErrors(['part']);
-        $this->ask('PUT', "/jobs/$t->job/part", ['version' => $t->version, 'item' => ShelfItem::query()->where('label', 'S-101')->firstOrFail()->id], 422);
+        self::assertSame(
+            [$state, null],
+            [
+                ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state,
+                ShelfItem::query()->where('label', 'S-101')->firstOrFail()->job_id,
+            ],
+        );
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/hand-over",
+            ['version' => $t->version, 'customerTold' => true, 'filmOff' => true],
+            422,
+        )->assertJsonValidationErrors(['part']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/part",
+            ['version' => $t->version, 'item' => ShelfItem::query()->where('label', 'S-101')->firstOrFail()->id],
+            422,
+        );
         $t->change('part', ['item' => ShelfItem::query()->where('label', 'S-102')->firstOrFail()->id]);
         self::assertNotNull(Job::query()->findOrFail($t->job)->plan, 'the run goes on where it is');
         $row = $this->ask('GET', '/returns', status: 200);
         self::assertSame('S-101', $row->json('data.0.item.label'));
         if ($return === 'open') {
-            $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'sent'], 200)->assertJsonPath('version', 2);
+            $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'sent'], 200)->assertJsonPath(
+                'version',
+                2,
+            );
             self::assertSame('returned', ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state);
             $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'credited'], 409);
         }
@@ -201,7 +284,12 @@ final class QuoteTest extends TestCase
         $kept = $this->ask('GET', '/rules', status: 200);
         self::assertSame(6, $kept->json('rules.picks'));
         $two = array_replace((array) $kept->json('rules'), ['picks' => 2]);
-        $this->ask('PUT', '/rules', ['version' => 1, 'rules' => array_replace($two, ['picks' => 0])], 422)->assertJsonValidationErrors(['picks']);
+        $this->ask(
+            'PUT',
+            '/rules',
+            ['version' => 1, 'rules' => array_replace($two, ['picks' => 0])],
+            422,
+        )->assertJsonValidationErrors(['picks']);
         $this->ask('PUT', '/rules', ['version' => 1, 'rules' => $two], 200);
         $this->as(Role::Technician);
         $t = new Technician($this, $this->newId());

@@ -22,8 +22,16 @@ final class ShelfTest extends TestCase
     /** @return array<mixed> the import once every line is checked, or the refusal */
     private function send(string $text, int $status = 201): array
     {
-        $response = $this->post('/api/shelf/imports', ['id' => $this->newId(), 'list' => UploadedFile::fake()->createWithContent('parts.csv', $text)], ['Accept' => 'application/json']);
-        self::assertSame($status, $response->baseResponse->getStatusCode(), (string) $response->baseResponse->getContent());
+        $response = $this->post(
+            '/api/shelf/imports',
+            ['id' => $this->newId(), 'list' => UploadedFile::fake()->createWithContent('parts.csv', $text)],
+            ['Accept' => 'application/json'],
+        );
+        self::assertSame(
+            $status,
+            $response->baseResponse->getStatusCode(),
+            (string) $response->baseResponse->getContent(),
+        );
         Contract::check('POST', '/api/shelf/imports', $response);
         $import = $response->json();
         assert(is_array($import));
@@ -39,11 +47,31 @@ final class ShelfTest extends TestCase
     public function testAListIsCheckedPreviewedAndTakenOver(): void
     {
         $this->as(Role::Technician);
-        $import = $this->send(self::HEADING . "\nX-1;Vesper display;display-assembly;QV-2110 QV-2111;QV-46P;oled;graphite;Norrby Panels;A1;1.061,40;64,2;138,6\n;\"Fern 5 display,\nboxed\";Display Assembly;BF5-E;BF-40Z;OLED;moss;Norrby Panels;B1;58,30;;\n");
-        self::assertSame(['ready', 2, 0, ';', ',', 'UTF-8'], [$import['state'], $import['total'], $import['bad'], $import['separator'], $import['decimal'], $import['encoding']]);
+        $import = $this->send(
+            self::HEADING
+                . "\n"
+                . 'X-1;Vesper display;display-assembly;QV-2110 QV-2111;QV-46P;oled;graphite;Norrby Panels;'
+                . "A1;1.061,40;64,2;138,6\n"
+                . ";\"Fern 5 display,\nboxed\";Display Assembly;BF5-E;BF-40Z;OLED;moss;Norrby Panels;B1;58,30;;\n",
+        );
+        self::assertSame(
+            ['ready', 2, 0, ';', ',', 'UTF-8'],
+            [
+                $import['state'],
+                $import['total'],
+                $import['bad'],
+                $import['separator'],
+                $import['decimal'],
+                $import['encoding'],
+            ],
+        );
         self::assertIsArray($import['preview']);
         self::assertSame([2, 3], array_column($import['preview'], 'line'));
-        self::assertSame('unknown', $this->at($import, 'preview.0.fits.0.verdict'), 'thickness and more are not in the list');
+        self::assertSame(
+            'unknown',
+            $this->at($import, 'preview.0.fits.0.verdict'),
+            'thickness and more are not in the list',
+        );
         self::assertSame(0, ShelfItem::query()->count(), 'nothing is on the shelf before it is taken over');
         assert(is_string($import['id']));
         $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 200)->assertJsonPath('state', 'done');
@@ -58,7 +86,15 @@ final class ShelfTest extends TestCase
         $this->as(Role::Technician);
         $this->shelf();
         $before = ShelfItem::query()->count();
-        $import = $this->send(self::HEADING . "\nX-1;Good;display-assembly;QV-2110;;;;Norrby;A1;10,00;;\nS-101;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\nX-1;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\nX-2;;lid;;;plasma;;;A1;free;;\nX-3;Long;display-assembly;QV-2110;;;;Norrby;A1;;;;;surplus\n");
+        $import = $this->send(
+            self::HEADING
+                . "\n"
+                . "X-1;Good;display-assembly;QV-2110;;;;Norrby;A1;10,00;;\n"
+                . "S-101;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\n"
+                . "X-1;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\n"
+                . "X-2;;lid;;;plasma;;;A1;free;;\n"
+                . "X-3;Long;display-assembly;QV-2110;;;;Norrby;A1;;;;;surplus\n",
+        );
         self::assertSame(['refused', 5, 4], [$import['state'], $import['total'], $import['bad']]);
         self::assertIsArray($import['faults']);
         $faults = [];
@@ -70,7 +106,10 @@ final class ShelfTest extends TestCase
         }
         self::assertSame('"S-101" is on the shelf already', $faults[3]['label']);
         self::assertSame('"X-1" stands in line 2 already', $faults[4]['label']);
-        self::assertEqualsCanonicalizing(['name', 'kind', 'codes', 'technology', 'supplier', 'cost'], array_keys($faults[5]));
+        self::assertEqualsCanonicalizing(
+            ['name', 'kind', 'codes', 'technology', 'supplier', 'cost'],
+            array_keys($faults[5]),
+        );
         self::assertArrayHasKey('line', $faults[6]);
         assert(is_string($import['id']));
         $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 409);
@@ -97,10 +136,30 @@ final class ShelfTest extends TestCase
 
     /** @param non-empty-string $from */
     #[DataProvider('writings')]
-    public function testEncodingSeparatorAndDecimalSignAreRecognised(string $from, string $mark, string $separator, string $cost): void
-    {
+    public function testEncodingSeparatorAndDecimalSignAreRecognised(
+        string $from,
+        string $mark,
+        string $separator,
+        string $cost,
+    ): void {
         $this->as(Role::Technician);
-        $line = str_replace(';', $separator, self::HEADING) . "\r\n" . implode($separator, ['X-1', '"Größe ""M"""', 'display-assembly', 'QV-2110', '', '', '', 'Østfold', 'A1', $cost, '', '']) . "\r\n";
+        $line = str_replace(';', $separator, self::HEADING)
+            . "\r\n"
+            . implode($separator, [
+                'X-1',
+                '"Größe ""M"""',
+                'display-assembly',
+                'QV-2110',
+                '',
+                '',
+                '',
+                'Østfold',
+                'A1',
+                $cost,
+                '',
+                '',
+            ])
+            . "\r\n";
         $import = $this->send($mark . mb_convert_encoding($line, $from, 'UTF-8'));
         self::assertSame('ready', $import['state'], json_encode($import['faults'], JSON_THROW_ON_ERROR));
         assert(is_string($import['id']));
@@ -123,7 +182,11 @@ final class ShelfTest extends TestCase
         $this->as(Role::Owner);
         $this->shelf();
         $text = $this->ask('GET', '/shelf/export.csv', status: 200)->streamedContent();
-        $before = ShelfItem::query()->orderBy('id')->get()->map(static fn(ShelfItem $i): array => self::told($i))->all();
+        $before = ShelfItem::query()
+            ->orderBy('id')
+            ->get()
+            ->map(static fn(ShelfItem $i): array => self::told($i))
+            ->all();
         ShelfItem::query()->delete();
         $import = $this->send($text);
         self::assertSame('ready', $import['state'], json_encode($import['faults'], JSON_THROW_ON_ERROR));
@@ -131,7 +194,10 @@ final class ShelfTest extends TestCase
         $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 200);
         $after = ShelfItem::query()->orderBy('id')->get()->map(static fn(ShelfItem $i): array => self::told($i))->all();
         self::assertEquals($before, $after);
-        self::assertSame("'=SUM(A1),\"a,b\",\"say \"\"x\"\"\",-1.5\r\n", CsvFile::line('=SUM(A1)', 'a,b', 'say "x"', '-1.5'));
+        self::assertSame(
+            "'=SUM(A1),\"a,b\",\"say \"\"x\"\"\",-1.5\r\n",
+            CsvFile::line('=SUM(A1)', 'a,b', 'say "x"', '-1.5'),
+        );
     }
 
     public function testTwentyThousandLinesGoInPiecesAndWhole(): void
@@ -139,7 +205,8 @@ final class ShelfTest extends TestCase
         $this->as(Role::Technician);
         $lines = self::HEADING . "\n";
         for ($i = 1; $i <= 20_000; ++$i) {
-            $lines .= "L-$i;Vesper display;display-assembly;QV-2110;QV-46P;oled;graphite;Norrby Panels;A1;61,40;64,2;138,6\n";
+            $lines .= "L-$i;Vesper display;display-assembly;QV-2110;QV-46P;oled;graphite;"
+                . "Norrby Panels;A1;61,40;64,2;138,6\n";
         }
         $import = $this->send($lines);
         self::assertSame(['ready', 20_000, 20_000], [$import['state'], $import['total'], $import['checked']]);
@@ -152,7 +219,11 @@ final class ShelfTest extends TestCase
     {
         $this->as(Role::FrontDesk);
         $this->shelf();
-        $pdf = (string) $this->ask('GET', '/shelf/labels.pdf?labels=S-101,S-204', status: 200)->baseResponse->getContent();
+        $pdf = (string) $this->ask(
+            'GET',
+            '/shelf/labels.pdf?labels=S-101,S-204',
+            status: 200,
+        )->baseResponse->getContent();
         $file = tempnam(sys_get_temp_dir(), 'labels');
         assert(is_string($file));
         file_put_contents($file, $pdf);
@@ -163,7 +234,13 @@ final class ShelfTest extends TestCase
         array_map(unlink(...), [$file, $file . '.pgm']);
         $found = array_filter(explode("\n", $read), static fn(string $line): bool => $line !== '');
         sort($found);
-        self::assertSame(['http://127.0.0.1:8480/shelf/S-101', 'http://127.0.0.1:8480/shelf/S-204'], array_map(static fn(string $u): string => str_replace('http://localhost', 'http://127.0.0.1:8480', $u), $found));
+        self::assertSame(
+            ['http://127.0.0.1:8480/shelf/S-101', 'http://127.0.0.1:8480/shelf/S-204'],
+            array_map(
+                static fn(string $u): string => str_replace('http://localhost', 'http://127.0.0.1:8480', $u),
+                $found,
+            ),
+        );
         self::assertStringContainsString('Fern 5 display with frame', (string) preg_replace('/\s+/', ' ', $text));
         self::assertStringNotContainsString('TCPDF', $text);
         $this->ask('GET', '/shelf/labels.pdf?labels=Q-1', status: 422);
@@ -176,9 +253,18 @@ final class ShelfTest extends TestCase
         $id = $this->newId();
         $all = ShelfItem::query()->count();
         $this->ask('POST', '/shelf/counts', ['id' => $id], 200)->assertJsonPath('missing', $all);
-        $this->ask('POST', "/shelf/counts/$id/items", ['label' => 's-101'], 200)->assertJsonPath('counted', 1)->assertJsonPath('last.item.label', 'S-101');
-        $this->ask('POST', "/shelf/counts/$id/items", ['label' => 'http://127.0.0.1:8480/shelf/S-101'], 200)->assertJsonPath('counted', 1);
-        $this->ask('POST', "/shelf/counts/$id/items", ['label' => 'Z-9'], 200)->assertJsonPath('strange', ['Z-9'])->assertJsonPath('last.item', null);
+        $this->ask('POST', "/shelf/counts/$id/items", ['label' => 's-101'], 200)
+            ->assertJsonPath('counted', 1)
+            ->assertJsonPath('last.item.label', 'S-101');
+        $this->ask(
+            'POST',
+            "/shelf/counts/$id/items",
+            ['label' => 'http://127.0.0.1:8480/shelf/S-101'],
+            200,
+        )->assertJsonPath('counted', 1);
+        $this->ask('POST', "/shelf/counts/$id/items", ['label' => 'Z-9'], 200)
+            ->assertJsonPath('strange', ['Z-9'])
+            ->assertJsonPath('last.item', null);
         $closed = $this->ask('POST', "/shelf/counts/$id/close", status: 200);
         self::assertSame([true, $all - 1], [$closed->json('closed'), $closed->json('missing')]);
         self::assertNotNull(ShelfItem::query()->where('label', 'S-101')->firstOrFail()->counted_at);
@@ -189,17 +275,48 @@ final class ShelfTest extends TestCase
     public function testAPartIsTakenInAndChangedByOnePersonAtATime(): void
     {
         $this->as(Role::Technician);
-        $fields = ['name' => 'Vesper display', 'kind' => 'display-assembly', 'modelCodes' => ['QV-2110'], 'supplier' => 'Norrby Panels', 'batch' => 'NP-1', 'state' => 'new', 'place' => 'A1', 'cost' => '61.4', 'sheet' => ['thickness' => 1.35]];
-        $item = $this->ask('POST', '/shelf', $fields, 201)->assertJsonPath('label', 'S-001')->assertJsonPath('cost', '61.40')->assertJsonPath('sheet.thickness', 1.35);
+        $fields = [
+            'name' => 'Vesper display',
+            'kind' => 'display-assembly',
+            'modelCodes' => ['QV-2110'],
+            'supplier' => 'Norrby Panels',
+            'batch' => 'NP-1',
+            'state' => 'new',
+            'place' => 'A1',
+            'cost' => '61.4',
+            'sheet' => ['thickness' => 1.35],
+        ];
+        $item = $this->ask('POST', '/shelf', $fields, 201)
+            ->assertJsonPath('label', 'S-001')
+            ->assertJsonPath('cost', '61.40')
+            ->assertJsonPath('sheet.thickness', 1.35);
         $this->ask('POST', '/shelf', ['label' => 'S-001'] + $fields, 422)->assertJsonValidationErrors(['label']);
-        $this->ask('POST', '/shelf', ['kind' => 'lid', 'modelCodes' => []] + $fields, 422)->assertJsonValidationErrors(['kind', 'modelCodes']);
+        $this->ask('POST', '/shelf', ['kind' => 'lid', 'modelCodes' => []] + $fields, 422)->assertJsonValidationErrors([
+            'kind',
+            'modelCodes',
+        ]);
         $number = $item->json('id');
         assert(is_int($number));
-        $this->ask('PUT', '/shelf/' . $number, ['version' => 1, 'place' => 'A2'] + $fields, 200)->assertJsonPath('version', 2);
-        $this->ask('PUT', '/shelf/' . $number, ['version' => 1, 'place' => 'A3'] + $fields, 409)->assertJsonPath('code', 'stale-version');
+        $this->ask('PUT', '/shelf/' . $number, ['version' => 1, 'place' => 'A2'] + $fields, 200)->assertJsonPath(
+            'version',
+            2,
+        );
+        $this->ask('PUT', '/shelf/' . $number, ['version' => 1, 'place' => 'A3'] + $fields, 409)->assertJsonPath(
+            'code',
+            'stale-version',
+        );
         $this->as(Role::FrontDesk);
-        $this->ask('PUT', '/shelf/' . $number, ['version' => 2, 'place' => 'A4', 'cost' => '1.00'] + $fields, 200)->assertJsonPath('cost', null);
-        self::assertSame('61.40', ShelfItem::query()->firstOrFail()->cost, 'the front desk does not see the cost and does not change it');
+        $this->ask(
+            'PUT',
+            '/shelf/' . $number,
+            ['version' => 2, 'place' => 'A4', 'cost' => '1.00'] + $fields,
+            200,
+        )->assertJsonPath('cost', null);
+        self::assertSame(
+            '61.40',
+            ShelfItem::query()->firstOrFail()->cost,
+            'the front desk does not see the cost and does not change it',
+        );
     }
 
     /** @return array<string, mixed> everything that a list carries of a part */
@@ -208,7 +325,8 @@ final class ShelfTest extends TestCase
         /** @var array<string, mixed> $all */
         $all = $item->toArray();
 
-        return ['sheet' => DataSheet::data($item->offer()->sheet)] + array_diff_key($all, array_flip(['id', 'created_at', 'updated_at']));
+        return ['sheet' => DataSheet::data($item->offer()->sheet)]
+            + array_diff_key($all, array_flip(['id', 'created_at', 'updated_at']));
     }
 
     /** @param array<mixed> $data */

@@ -40,12 +40,18 @@ final class ShellTest extends TestCase
         [$code, $text] = self::facelift('check ' . escapeshellarg($bad), ['FACELIFT_VAR' => self::folder()]);
         self::assertSame(1, $code);
         self::assertStringContainsString($bad . ': format: must be facelift-phone with version 1', $text);
-        self::assertSame(0, self::facelift('check phones/quillon-vesper.phone.json', ['FACELIFT_VAR' => self::folder()])[0]);
+        self::assertSame(
+            0,
+            self::facelift('check phones/quillon-vesper.phone.json', ['FACELIFT_VAR' => self::folder()])[0],
+        );
     }
 
     public function testPlanNeedsNoDatabase(): void
     {
-        [$code, $text] = self::facelift('plan phones/brasca-fern-5.phone.json --part display-with-frame --source plate:85', ['FACELIFT_VAR' => self::folder(), 'DB_SOCKET' => '/nowhere']);
+        [$code, $text] = self::facelift(
+            'plan phones/brasca-fern-5.phone.json --part display-with-frame --source plate:85',
+            ['FACELIFT_VAR' => self::folder(), 'DB_SOCKET' => '/nowhere'],
+        );
         self::assertSame(0, $code, $text);
         self::assertStringContainsString('Unplug: Battery connector', $text);
         self::assertStringNotContainsString('{', $text, 'every placeholder is filled');
@@ -59,7 +65,14 @@ final class ShellTest extends TestCase
     private static function facelift(string $arguments, array $settings): array
     {
         $root = dirname(__DIR__, 2);
-        $env = implode(' ', array_map(static fn(string $k, string $v): string => $k . '=' . escapeshellarg($v), array_keys($settings), $settings));
+        $env = implode(
+            ' ',
+            array_map(
+                static fn(string $k, string $v): string => $k . '=' . escapeshellarg($v),
+                array_keys($settings),
+                $settings,
+            ),
+        );
         exec('cd ' . escapeshellarg($root) . " && env $env ./facelift $arguments 2>&1", $lines, $code);
 
         return [$code, implode("\n", $lines)];

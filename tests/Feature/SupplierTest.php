@@ -32,7 +32,9 @@ final class SupplierTest extends TestCase
     public function testPricesAreAskedAndKept(): void
     {
         $job = $this->job();
-        $this->ask('GET', "/jobs/$job/supplier", status: 200)->assertJsonPath('goodAt', null)->assertJsonPath('offers', []);
+        $this->ask('GET', "/jobs/$job/supplier", status: 200)
+            ->assertJsonPath('goodAt', null)
+            ->assertJsonPath('offers', []);
         $asked = $this->ask('POST', "/jobs/$job/supplier", status: 200)->assertJsonPath('fault', null);
         self::assertCount(2, (array) $asked->json('offers'));
         self::assertSame($asked->json('offers'), $this->ask('GET', "/jobs/$job/supplier", status: 200)->json('offers'));
@@ -64,6 +66,8 @@ final class SupplierTest extends TestCase
     {
         $job = $this->job();
         Config::set('facelift.supplier.url', $url);
-        $this->ask('POST', "/jobs/$job/supplier", status: 200)->assertJsonPath('fault', $fault)->assertJsonPath('goodAt', null);
+        $this->ask('POST', "/jobs/$job/supplier", status: 200)
+            ->assertJsonPath('fault', $fault)
+            ->assertJsonPath('goodAt', null);
     }
 }

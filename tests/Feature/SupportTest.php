@@ -14,7 +14,23 @@ use Tests\TestCase;
 final class SupportTest extends TestCase
 {
     /** @param list<string> $found */
-    #[TestWith(['', ['brasca-fern-3', 'brasca-fern-4', 'brasca-fern-5', 'brasca-larch', 'maruvi-cobnut', 'maruvi-sorrel', 'ondrel-gatefold', 'quillon-hollin', 'quillon-vesper-grand', 'quillon-vesper', 'tivane-anvil', 'tivane-quire']])]
+    #[TestWith([
+        '',
+        [
+            'brasca-fern-3',
+            'brasca-fern-4',
+            'brasca-fern-5',
+            'brasca-larch',
+            'maruvi-cobnut',
+            'maruvi-sorrel',
+            'ondrel-gatefold',
+            'quillon-hollin',
+            'quillon-vesper-grand',
+            'quillon-vesper',
+            'tivane-anvil',
+            'tivane-quire',
+        ],
+    ]),]
     #[TestWith(['QUILLON', ['quillon-hollin', 'quillon-vesper-grand', 'quillon-vesper']])]
     #[TestWith(['fern brasca', ['brasca-fern-3', 'brasca-fern-4', 'brasca-fern-5']])]
     #[TestWith(['qv-2114', ['quillon-vesper']])]

@@ -23,9 +23,26 @@ final class Technician
     }
 
     /** @param list<string> $seen */
-    public function checkIn(string $phone, string $code, array $seen, string $customer = 'Test Customer', ?string $imei = null): void
-    {
-        $this->put('POST', '/jobs', ['id' => $this->job, 'phone' => $phone, 'modelCode' => $code, 'colour' => null, 'customer' => $customer, 'imei' => $imei], 201);
+    public function checkIn(
+        string $phone,
+        string $code,
+        array $seen,
+        string $customer = 'Test Customer',
+        ?string $imei = null,
+    ): void {
+        $this->put(
+            'POST',
+            '/jobs',
+            [
+                'id' => $this->job,
+                'phone' => $phone,
+                'modelCode' => $code,
+                'colour' => null,
+                'customer' => $customer,
+                'imei' => $imei,
+            ],
+            201,
+        );
         $this->change('check-in', ['condition' => self::condition($seen)]);
     }
 
@@ -36,7 +53,23 @@ final class Technician
      */
     public static function condition(array $seen): array
     {
-        return ['observations' => $seen, 'marks' => [['kind' => 'crack', 'face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]]], 'functions' => [['function' => 'image', 'state' => 'works'], ['function' => 'touch', 'state' => 'works'], ['function' => 'earpiece', 'state' => 'works']], 'repairSigns' => [], 'takenOut' => ['sim-tray'], 'canSwitchOff' => true, 'dataNeeded' => false, 'checks' => [], 'payer' => 'customer'];
+        return [
+            'observations' => $seen,
+            'marks' => [
+                ['kind' => 'crack', 'face' => 'front', 'points' => [['x' => 10, 'y' => 130.5], ['x' => 30, 'y' => 90]]],
+            ],
+            'functions' => [
+                ['function' => 'image', 'state' => 'works'],
+                ['function' => 'touch', 'state' => 'works'],
+                ['function' => 'earpiece', 'state' => 'works'],
+            ],
+            'repairSigns' => [],
+            'takenOut' => ['sim-tray'],
+            'canSwitchOff' => true,
+            'dataNeeded' => false,
+            'checks' => [],
+            'payer' => 'customer',
+        ];
     }
 
     public function planned(string $kind, string $label, float $set = 85, string $oldPanel = 'save'): void
@@ -51,7 +84,12 @@ final class Technician
     public function accept(string $kind, bool $warranty = false): void
     {
         $option = $this->option($kind);
-        $this->change('quote/acceptance', ['kind' => $kind, 'item' => $option['item'], 'gross' => $option['gross'], 'warranty' => $warranty]);
+        $this->change('quote/acceptance', [
+            'kind' => $kind,
+            'item' => $option['item'],
+            'gross' => $option['gross'],
+            'warranty' => $warranty,
+        ]);
     }
 
     /** @return array{item: int, gross: string} */
@@ -59,7 +97,12 @@ final class Technician
     {
         $options = $this->put('GET', "/jobs/$this->job/quote", [], 200)['options'] ?? null;
         foreach (is_array($options) ? $options : [] as $option) {
-            if (is_array($option) && $option['kind'] === $kind && is_array($option['item']) && is_array($option['money'])) {
+            if (
+                is_array($option)
+                && $option['kind'] === $kind
+                && is_array($option['item'])
+                && is_array($option['money'])
+            ) {
                 assert(is_int($option['item']['id']) && is_string($option['money']['gross']));
 
                 return ['item' => $option['item']['id'], 'gross' => $option['money']['gross']];
@@ -141,7 +184,11 @@ final class Technician
             $gate = $step->act->gate;
             foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {
                 $outcome = $gate === Gate::Finished && in_array($function->value, $failing, true) ? 'fail' : 'pass';
-                $events[] = $this->event('test', ['gate' => (string) $gate?->value, 'function' => $function->value, 'outcome' => $outcome]);
+                $events[] = $this->event('test', [
+                    'gate' => (string) $gate?->value,
+                    'function' => $function->value,
+                    'outcome' => $outcome,
+                ]);
             }
             $this->pass((int) $step->manner->wait);
             $done = $this->event('step-done', ['step' => $step->id]);
@@ -149,7 +196,9 @@ final class Technician
             $refused = is_array($answer['refused'] ?? null) ? $answer['refused'] : [];
             // A plan with no time to spare is overtaken by the hands that it needs: what is asked then is answered.
             if (is_array($refused[0] ?? null) && $refused[0]['kind'] === 'unless-said-why') {
-                $answer = $this->send([array_replace($done, ['data' => ['step' => $step->id, 'why' => 'it still parts']])]);
+                $answer = $this->send([
+                    array_replace($done, ['data' => ['step' => $step->id, 'why' => 'it still parts']]),
+                ]);
             }
             TestCase::assertSame([], $answer['refused'], $step->id);
         }

@@ -40,7 +40,13 @@ final class ThermometerTest extends TestCase
         self::tell('hold 60', 'noise 0', 'fault open');
         $this->hear(2);
         $this->as(Role::FrontDesk);
-        self::assertSame(['open', null], [$this->ask('GET', '/thermometers', status: 200)->json('data.0.state'), $this->ask('GET', '/thermometers', status: 200)->json('data.0.celsius')]);
+        self::assertSame(
+            ['open', null],
+            [
+                $this->ask('GET', '/thermometers', status: 200)->json('data.0.state'),
+                $this->ask('GET', '/thermometers', status: 200)->json('data.0.celsius'),
+            ],
+        );
         self::tell('fault garble');
         $heard = $this->lines(40);
         $good = array_filter(array_map(ThermometerLine::parse(...), $heard));
@@ -116,7 +122,10 @@ final class ThermometerTest extends TestCase
         $said = $this->ask('PUT', "/jobs/$other->job/thermometer", $body, 409)->json('message');
         self::assertIsString($said);
         self::assertStringContainsString('T7 is read for T-0301', $said);
-        $this->ask('PUT', "/jobs/$other->job/thermometer", ['over' => true] + $body, 200)->assertJsonPath('follows.probe', 'edge');
+        $this->ask('PUT', "/jobs/$other->job/thermometer", ['over' => true] + $body, 200)->assertJsonPath(
+            'follows.probe',
+            'edge',
+        );
         $this->travel(31)->minutes();
         $this->hear(1);
         self::assertNull(Thermometer::query()->firstOrFail()->job_id, 'nobody follows a heating for half an hour');
@@ -128,8 +137,15 @@ final class ThermometerTest extends TestCase
         $body = ['thermometer' => 'T7', 'step' => 'heat:seal', 'probe' => 'edge'];
         $this->ask('PUT', "/jobs/$t->job/thermometer", $body, 409);
         $this->hear(1);
-        $this->ask('PUT', "/jobs/$t->job/thermometer", ['step' => 'power-off'] + $body, 422)->assertJsonValidationErrors(['step']);
-        $this->ask('PUT', "/jobs/$t->job/thermometer", ['probe' => 'thumb'] + $body, 422)->assertJsonValidationErrors(['probe']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/thermometer",
+            ['step' => 'power-off'] + $body,
+            422,
+        )->assertJsonValidationErrors(['step']);
+        $this->ask('PUT', "/jobs/$t->job/thermometer", ['probe' => 'thumb'] + $body, 422)->assertJsonValidationErrors([
+            'probe',
+        ]);
         $this->as(Role::FrontDesk);
         $this->ask('PUT', "/jobs/$t->job/thermometer", $body, 403);
         $this->ask('DELETE', "/jobs/$t->job/thermometer", status: 403);
@@ -155,7 +171,12 @@ final class ThermometerTest extends TestCase
     /** @return TestResponse<Response> */
     private function follow(Technician $t): TestResponse
     {
-        return $this->ask('PUT', "/jobs/$t->job/thermometer", ['thermometer' => 'T7', 'step' => 'heat:seal', 'probe' => 'outer-face'], 200);
+        return $this->ask(
+            'PUT',
+            "/jobs/$t->job/thermometer",
+            ['thermometer' => 'T7', 'step' => 'heat:seal', 'probe' => 'outer-face'],
+            200,
+        );
     }
 
     private function hear(int $count): void

@@ -35,31 +35,63 @@ final class TroubleTest extends TestCase
         $t->workThrough();
         $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
         $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
-        self::assertSame(['screw-stripped', 'Tail screws', false], [$happened->json('data.0.trouble'), $happened->json('data.0.name'), $happened->json('data.0.quote')]);
+        self::assertSame(
+            ['screw-stripped', 'Tail screws', false],
+            [$happened->json('data.0.trouble'), $happened->json('data.0.name'), $happened->json('data.0.quote')],
+        );
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
-        self::assertNotContains('extract-screw:tail-screws', array_column((array) $export->json('earlierPlans.0.plan.steps'), 'id'));
+        self::assertSame(
+            [],
+            Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'),
+        );
+        self::assertNotContains(
+            'extract-screw:tail-screws',
+            array_column((array) $export->json('earlierPlans.0.plan.steps'), 'id'),
+        );
     }
 
     public function testWhatCannotHappenThereIsRefusedAndNothingIsKept(): void
     {
         $t = $this->atScrews();
-        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'cell-bent', 'battery'), 422)->assertJsonValidationErrors(['trouble']);
-        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'thunder', 'battery'), 422)->assertJsonValidationErrors(['trouble']);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            $this->trouble('unscrew:tail-screws', 'cell-bent', 'battery'),
+            422,
+        )->assertJsonValidationErrors(['trouble']);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            $this->trouble('unscrew:tail-screws', 'thunder', 'battery'),
+            422,
+        )->assertJsonValidationErrors(['trouble']);
         self::assertSame([], (array) $this->ask('GET', "/jobs/$t->job/troubles/power-off", status: 200)->json('data'));
         self::assertSame(0, PlanChange::query()->count() + BenchEvent::query()->where('type', 'trouble')->count());
         $refused = (array) $t->send([$t->event('trouble', ['step' => 'power-off'])])['refused'];
         self::assertCount(1, $refused, 'not as a bare event');
         $this->as(Role::FrontDesk);
-        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('unscrew:tail-screws', 'screw-lost', 'tail-screws'), 403);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            $this->trouble('unscrew:tail-screws', 'screw-lost', 'tail-screws'),
+            403,
+        );
     }
 
     public function testATornPairedFlexIsOrderedAndThePriceNoLongerHolds(): void
     {
         $t = $this->atScrews();
-        $this->ask('POST', "/jobs/$t->job/troubles", $this->trouble('part-bond:sensor-glue', 'flex-torn', 'earpiece-flex'), 200);
+        $this->ask(
+            'POST',
+            "/jobs/$t->job/troubles",
+            $this->trouble('part-bond:sensor-glue', 'flex-torn', 'earpiece-flex'),
+            200,
+        );
         $happened = $this->ask('GET', "/jobs/$t->job/troubles", status: 200);
-        self::assertSame(['paired-function-lost', 'part-is-ordered', 'quote-no-longer-holds'], array_column((array) $happened->json('data.0.because'), 'code'));
+        self::assertSame(
+            ['paired-function-lost', 'part-is-ordered', 'quote-no-longer-holds'],
+            array_column((array) $happened->json('data.0.because'), 'code'),
+        );
         self::assertTrue($happened->json('data.0.quote'));
         $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
         $ids = array_column((array) $plan->json('steps'), 'id');
@@ -86,7 +118,12 @@ final class TroubleTest extends TestCase
         self::assertNull(PlanChange::query()->findOrFail($trouble['id'])->gross, 'nothing is half-kept');
         $t->workThrough();
         $this->version($t);
-        $this->ask('PUT', "/jobs/$t->job/hand-over", ['version' => $t->version, 'customerTold' => true, 'filmOff' => true, 'newFaultsReason' => null], 422)->assertJsonValidationErrors(['price']);
+        $this->ask(
+            'PUT',
+            "/jobs/$t->job/hand-over",
+            ['version' => $t->version, 'customerTold' => true, 'filmOff' => true, 'newFaultsReason' => null],
+            422,
+        )->assertJsonValidationErrors(['price']);
         foreach (['once', 'twice'] as $time) {
             $this->ask('PUT', $path, ['version' => $t->version] + $body, 200);
             $after = $this->ask('GET', "/jobs/$t->job", status: 200)->json('accepted');
@@ -103,15 +140,25 @@ final class TroubleTest extends TestCase
             [$gross, $net, $tax] = [$money['gross'] ?? null, $money['net'] ?? null, $money['tax'] ?? null];
             self::assertIsString($net);
             self::assertIsString($tax);
-            self::assertSame($gross, (string) Money::of($net)->plus(Money::of($tax)), 'net and tax make up the gross, still');
+            self::assertSame(
+                $gross,
+                (string) Money::of($net)->plus(Money::of($tax)),
+                'net and tax make up the gross, still',
+            );
         }
         $this->version($t);
-        $this->ask('PUT', $path, ['version' => $t->version, 'cost' => '20.00'] + $body, 409)->assertJsonPath('code', 'not-reachable');
+        $this->ask('PUT', $path, ['version' => $t->version, 'cost' => '20.00'] + $body, 409)->assertJsonPath(
+            'code',
+            'not-reachable',
+        );
         $this->as(Role::FrontDesk);
         $this->ask('PUT', $path, ['version' => $t->version] + $body, 403);
         $this->as(Role::Technician);
         $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
-        self::assertSame($said, $this->ask('GET', "/jobs/$t->job/export.json", status: 200)->json('earlierPlans.0.agreed'));
+        self::assertSame(
+            $said,
+            $this->ask('GET', "/jobs/$t->job/export.json", status: 200)->json('earlierPlans.0.agreed'),
+        );
     }
 
     public function testATroubleWithoutAPriceHasNoneToAgreeOn(): void
@@ -122,7 +169,10 @@ final class TroubleTest extends TestCase
         self::assertIsString($trouble['id']);
         $this->version($t);
         $body = ['version' => $t->version, 'cost' => '0', 'minutes' => 0, 'gross' => '0.00'];
-        $this->ask('PUT', "/jobs/$t->job/troubles/{$trouble['id']}/price", $body, 409)->assertJsonPath('code', 'not-reachable');
+        $this->ask('PUT', "/jobs/$t->job/troubles/{$trouble['id']}/price", $body, 409)->assertJsonPath(
+            'code',
+            'not-reachable',
+        );
         $this->ask('PUT', "/jobs/$t->job/troubles/{$this->newId()}/price", $body, 404);
     }
 
@@ -150,6 +200,12 @@ final class TroubleTest extends TestCase
     /** @return array<string, mixed> */
     private function trouble(string $step, string $trouble, string $subject): array
     {
-        return ['id' => $this->newId(), 'at' => now()->getTimestampMs(), 'step' => $step, 'trouble' => $trouble, 'subject' => $subject];
+        return [
+            'id' => $this->newId(),
+            'at' => now()->getTimestampMs(),
+            'step' => $step,
+            'trouble' => $trouble,
+            'subject' => $subject,
+        ];
     }
 }

@@ -30,7 +30,10 @@ final class UnreadTest extends TestCase
         self::assertSame([$document], array_column((array) $job->json('unread'), 'document'));
         self::assertSame([], $this->ask('GET', "/jobs/$whole", status: 200)->json('unread'));
         $export = $this->ask('GET', "/jobs/$broken/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
+        self::assertSame(
+            [],
+            Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'),
+        );
         self::assertIsString($export->json('kept.plan'));
         if ($document !== 'phone') {
             self::assertSame($kept, $export->json("kept.$document"));

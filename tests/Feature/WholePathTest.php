@@ -36,7 +36,10 @@ final class WholePathTest extends TestCase
         $job = $this->ask('GET', "/jobs/$t->job", status: 200);
         self::assertNotNull($job->json('handedOverAt'));
         $export = $this->ask('GET', "/jobs/$t->job/export.json", status: 200);
-        self::assertSame([], Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'));
+        self::assertSame(
+            [],
+            Schemas::faults(json_decode((string) $export->baseResponse->getContent()), 'schemas/job.schema.json'),
+        );
         $this->ask('GET', '/timers', status: 200);
         $this->ask('GET', '/jobs', status: 200);
         $this->ask('GET', '/shelf', status: 200);
@@ -53,7 +56,20 @@ final class WholePathTest extends TestCase
         $pdf = (string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->baseResponse->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
         $text = self::textOf($pdf);
-        foreach (['Ottilie Marsh', 'Cracked glass', 'S-201', 'NP-2702', 'tape from the roll', '30:01 of 30:00', 'Earpiece', 'New fault', 'Water resistance as new is not promised', 'local rules apply'] as $wanted) {
+        foreach (
+            [
+                'Ottilie Marsh',
+                'Cracked glass',
+                'S-201',
+                'NP-2702',
+                'tape from the roll',
+                '30:01 of 30:00',
+                'Earpiece',
+                'New fault',
+                'Water resistance as new is not promised',
+                'local rules apply',
+            ] as $wanted
+        ) {
             self::assertStringContainsString($wanted, $text);
         }
     }
@@ -61,8 +77,16 @@ final class WholePathTest extends TestCase
     public function testPhonesAreFoundByMakerModelOrCode(): void
     {
         $this->as(Role::FrontDesk);
-        foreach (['qv-2114' => 'quillon-vesper', 'fern 5' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id) {
-            self::assertSame([$id], array_column((array) $this->ask('GET', '/phones?q=' . rawurlencode($query), status: 200)->json('data'), 'id'));
+        foreach (
+            ['qv-2114' => 'quillon-vesper', 'fern 5' => 'brasca-fern-5', 'bf5-p' => 'brasca-fern-5'] as $query => $id
+        ) {
+            self::assertSame(
+                [$id],
+                array_column(
+                    (array) $this->ask('GET', '/phones?q=' . rawurlencode($query), status: 200)->json('data'),
+                    'id',
+                ),
+            );
         }
         $this->ask('GET', '/phones/quillon-vesper', status: 200);
         $this->ask('GET', '/phones/nothing-here', status: 404);

@@ -126,7 +126,9 @@ test.describe.serial('at the bench', () => {
         await dead;
         await startPhp();
         await expect(page.getByText('● saved')).toBeVisible({ timeout: 20_000 });
-        const state = (await (await page.request.get(`/api${job}/bench`, { headers: { Accept: 'application/json', Referer: page.url() } })).json()) as {
+        const state = (await (
+            await page.request.get(`/api${job}/bench`, { headers: { Accept: 'application/json', Referer: page.url() } })
+        ).json()) as {
             done: { step: string }[];
         };
         expect(state.done.filter((d) => d.step === 'heat:seal')).toHaveLength(1);
@@ -192,7 +194,9 @@ test('the dark look is as legible, and the bench fits 1024 × 768', async ({ pag
     await page.getByRole('link', { name: /Marek Osei-Lind/ }).click();
     await expect(page.getByRole('heading', { name: /Cut the left edge/ })).toBeVisible();
     await accessible(page);
-    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
     expect(overflow).toBeLessThanOrEqual(0);
     await expect(page.getByRole('button', { name: /Done, pick placed/ })).toBeInViewport();
 });

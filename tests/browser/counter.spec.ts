@@ -15,7 +15,10 @@ async function open(page: Page, find: string, phone: string, code: string, custo
     await expect(page.getByRole('heading', { name: 'Condition before anything is opened' })).toBeVisible();
 }
 
-const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64');
+const picture = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+);
 
 test('a cracked glass: marks in words, suction cup, functions by key, photo, receipt, quote', async ({ page }) => {
     await signIn(page, 'desk');
@@ -124,7 +127,9 @@ test('an insurer pays: authorised, nothing due at the counter', async ({ page })
     await expect(page.getByText(/^Authorised: /)).toBeVisible();
     await accept(page, 'Display assembly');
     await page.getByRole('tab', { name: /^Quote/ }).click();
-    await expect(page.getByRole('main').getByRole('status')).toContainText(/Due at the counter 0.00 EUR, the insurer owes .* from hand-over on/);
+    await expect(page.getByRole('main').getByRole('status')).toContainText(
+        /Due at the counter 0.00 EUR, the insurer owes .* from hand-over on/,
+    );
     await accessible(page);
 });
 
@@ -132,7 +137,10 @@ test('a comeback is linked to the old job and costs nothing under warranty', asy
     await signIn(page);
     await open(page, 'bf5', 'Brasca Fern 5', 'BF5-E', 'Hedda Brandvold', '490154203237518');
     await expect(page.getByText(/This phone came back from T-0301/)).toBeVisible();
-    await page.getByRole('region', { name: 'What is seen' }).getByRole('button', { name: 'Lines', exact: true }).click();
+    await page
+        .getByRole('region', { name: 'What is seen' })
+        .getByRole('button', { name: 'Lines', exact: true })
+        .click();
     await page.getByRole('button', { name: 'Write down the condition' }).click();
     await page.getByRole('button', { name: 'Fit this: Display assembly', exact: true }).click();
     await page.getByRole('button', { name: 'Take it: S-207' }).click();
@@ -162,12 +170,19 @@ test('the shelf: a list comes in, is counted, and its labels open', async ({ pag
     await page.getByLabel('List file').setInputFiles({
         name: 'bad.csv',
         mimeType: 'text/csv',
-        buffer: Buffer.from(`${heading}W-1;Good;display-assembly;QV-2110;Norrby;C1;1,50\nW-2;Bad;lid;QV-2110;Norrby;C1;1,50\n`),
+        buffer: Buffer.from(
+            `${heading}W-1;Good;display-assembly;QV-2110;Norrby;C1;1,50\nW-2;Bad;lid;QV-2110;Norrby;C1;1,50\n`,
+        ),
     });
     await expect(page.getByRole('alert')).toContainText('1 of 2 lines are bad');
     await expect(page.getByRole('row', { name: /^3 Bad/ })).toContainText('must be one of glass-only');
-    const many = Array.from({ length: 3000 }, (_, i) => `W-${i + 1};Window display ${i + 1};display-assembly;BF5-E;Norrby Panels;C1;58,30`).join('\n');
-    await page.getByLabel('List file').setInputFiles({ name: 'many.csv', mimeType: 'text/csv', buffer: Buffer.from(heading + many) });
+    const many = Array.from(
+        { length: 3000 },
+        (_, i) => `W-${i + 1};Window display ${i + 1};display-assembly;BF5-E;Norrby Panels;C1;58,30`,
+    ).join('\n');
+    await page
+        .getByLabel('List file')
+        .setInputFiles({ name: 'many.csv', mimeType: 'text/csv', buffer: Buffer.from(heading + many) });
     await expect(page.getByRole('progressbar', { name: 'Lines checked' })).toBeVisible();
     await page.getByRole('button', { name: 'Put all 3000 on the shelf' }).click();
     await page.getByRole('link', { name: 'See them' }).click();
@@ -182,7 +197,9 @@ test('the shelf: a list comes in, is counted, and its labels open', async ({ pag
     await page.getByRole('button', { name: 'Begin a count' }).click();
     await page.getByLabel('Label, scanned or typed').fill('w-2999');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('main').getByRole('status')).toContainText('W-2999: Window display 2999, belongs at C2');
+    await expect(page.getByRole('main').getByRole('status')).toContainText(
+        'W-2999: Window display 2999, belongs at C2',
+    );
     await page.getByLabel('Label, scanned or typed').fill('Z-1');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('main').getByRole('status')).toContainText('Z-1 is not in the books');

@@ -18,7 +18,12 @@ async function pick(page: Page, values: Record<string, string>): Promise<void> {
     }
 }
 
-async function add(page: Page, group: string, values: Record<string, string>, picks: Record<string, string> = {}): Promise<void> {
+async function add(
+    page: Page,
+    group: string,
+    values: Record<string, string>,
+    picks: Record<string, string> = {},
+): Promise<void> {
     await page.getByRole('button', { name: `Add to ${group}` }).click();
     await fill(page, values);
     await pick(page, picks);
@@ -43,7 +48,11 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
         ['Edge, metal frame', 'edge'],
         ['Through the battery', 'centre'],
     ] as const) {
-        await choose(page, figures(page).getByRole('combobox', { name: 'From the library' }), new RegExp(`^${preset}$`));
+        await choose(
+            page,
+            figures(page).getByRole('combobox', { name: 'From the library' }),
+            new RegExp(`^${preset}$`),
+        );
         await figures(page).getByLabel('Name of the stack').fill(name);
         await page.getByRole('button', { name: 'Add stack' }).click();
         await expect(page.getByRole('region', { name: `Stack ${name}` })).toBeVisible();
@@ -52,7 +61,13 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     await add(
         page,
         'parts',
-        { Id: 'display', Name: 'Display', 'Width, mm': '70', 'Height, mm': '148', Functions: 'image, brightness, touch' },
+        {
+            Id: 'display',
+            Name: 'Display',
+            'Width, mm': '70',
+            'Height, mm': '148',
+            Functions: 'image, brightness, touch',
+        },
         { Kind: 'display-assembly', Tool: 'hand' },
     );
     await add(
@@ -64,7 +79,14 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     await add(
         page,
         'parts',
-        { Id: 'main-board', Name: 'Main board', 'x, mm': '56', 'Width, mm': '26', 'Height, mm': '90', Functions: 'signal, wifi' },
+        {
+            Id: 'main-board',
+            Name: 'Main board',
+            'x, mm': '56',
+            'Width, mm': '26',
+            'Height, mm': '90',
+            Functions: 'signal, wifi',
+        },
         { Kind: 'main-board' },
     );
     await add(
@@ -116,7 +138,12 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
             'Joins (what is lifted, what it is lifted off)': 'display, housing',
             'Off before it (ids; a|b: one of them)': 'tail-screws',
         },
-        { 'Stack at the edge': 'edge', 'Stack through the battery': 'centre', 'Cut from': 'bottom', 'Hinge side': 'right' },
+        {
+            'Stack at the edge': 'edge',
+            'Stack through the battery': 'centre',
+            'Cut from': 'bottom',
+            'Hinge side': 'right',
+        },
     );
     await page.getByRole('button', { name: 'Cut all round' }).click();
     await add(page, 'kinds of part', { Id: 'pivot-display', Name: 'Display', 'Replaces (ids of parts)': 'display' });
@@ -152,11 +179,15 @@ test('a phone nobody has seen is drawn up from a blank one, planned, and worked 
     await expect(page.getByText('Version 1 is kept.')).toBeVisible();
 
     // Somebody else keeps a version meanwhile: told, what changed is shown, and nothing is lost.
-    const document = (await (await page.request.get('/api/phone-files/tivane-pivot', { headers: { Referer: page.url() } })).json()) as {
+    const document = (await (
+        await page.request.get('/api/phone-files/tivane-pivot', { headers: { Referer: page.url() } })
+    ).json()) as {
         document: { body: { thickness: number } };
     };
     document.document.body.thickness = 8.6;
-    const token = decodeURIComponent((await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN')?.value ?? '');
+    const token = decodeURIComponent(
+        (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN')?.value ?? '',
+    );
     const other = await page.request.put('/api/phone-files/tivane-pivot', {
         headers: { Referer: page.url(), 'X-XSRF-TOKEN': token, Accept: 'application/json' },
         data: { document: document.document, version: 1 },
@@ -227,11 +258,21 @@ test('an outline comes in from a drawing, a file goes out and in, and what is no
     await expect(figures(page).getByLabel('Width, mm', { exact: true })).toHaveValue('73');
     await page
         .getByLabel('Outline drawing')
-        .setInputFiles({ name: 'none.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>') });
-    await expect(figures(page).getByRole('alert')).toContainText('neither a rectangle nor a path. Nothing was taken over');
+        .setInputFiles({
+            name: 'none.svg',
+            mimeType: 'image/svg+xml',
+            buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+        });
+    await expect(figures(page).getByRole('alert')).toContainText(
+        'neither a rectangle nor a path. Nothing was taken over',
+    );
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save as JSON' }).click();
     expect((await download).suggestedFilename()).toBe('quillon-vesper-new.phone.json');
-    await page.getByLabel('Phone file').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
-    await expect(figures(page)).toContainText('x.json was not taken in: it is not a facelift-phone file. The drawing is as it was.');
+    await page
+        .getByLabel('Phone file')
+        .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
+    await expect(figures(page)).toContainText(
+        'x.json was not taken in: it is not a facelift-phone file. The drawing is as it was.',
+    );
 });

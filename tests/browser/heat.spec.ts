@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { accessible, signIn } from './technician';
 
-test('the heat desk: time and setting move the curves, sources are compared, one is calibrated and kept', async ({ page }) => {
+test('the heat desk: time and setting move the curves, sources are compared, one is calibrated and kept', async ({
+    page,
+}) => {
     await signIn(page);
     await page.getByRole('tab', { name: 'Heat desk' }).click();
     const curves = page.getByRole('img', { name: /^Estimated temperatures/ });
@@ -27,7 +29,9 @@ test('the heat desk: time and setting move the curves, sources are compared, one
     // A look into one stack, layer by layer, and a panel that need not be saved.
     await page.getByRole('combobox', { name: /Look into stack/ }).click();
     await page.getByRole('option', { name: 'back', exact: true }).click();
-    await expect(page.getByRole('img', { name: /^Stack back after 4:30: back glass \d+ °C, air gap \d+ °C, battery \d+ °C/ })).toBeVisible();
+    await expect(
+        page.getByRole('img', { name: /^Stack back after 4:30: back glass \d+ °C, air gap \d+ °C, battery \d+ °C/ }),
+    ).toBeVisible();
     await expect(page.getByText('panel, limit 90 (100 for 9 s)')).toBeVisible();
     await page.getByRole('combobox', { name: /Old panel/ }).click();
     await page.getByRole('option', { name: 'May be given up' }).click();
@@ -43,7 +47,9 @@ test('the heat desk: time and setting move the curves, sources are compared, one
     await expect(calibrate.getByRole('status')).toContainText(/Contact \d+/);
     await calibrate.getByLabel('Name of the source').fill('Plate at the window');
     await calibrate.getByRole('button', { name: 'Keep the source' }).click();
-    await expect(page.getByRole('combobox', { name: /Source of heat/ })).toContainText('Plate at the window · measured');
+    await expect(page.getByRole('combobox', { name: /Source of heat/ })).toContainText(
+        'Plate at the window · measured',
+    );
     await expect(page.getByText(/the shop’s own reading/)).toBeVisible();
 
     await page.getByRole('button', { name: 'Compare with another source' }).click();

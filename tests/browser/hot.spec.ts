@@ -61,7 +61,9 @@ test.describe.serial('heat at the bench, by a clock that is moved', () => {
         await now(page).getByRole('button', { name: 'Reading' }).click();
         await page.getByLabel('Temperature, °C').fill('24');
         await page.getByRole('button', { name: 'Keep the reading' }).click();
-        await expect(now(page).getByRole('status')).toContainText('the probe is loose or on the wrong spot. It is left out.');
+        await expect(now(page).getByRole('status')).toContainText(
+            'the probe is loose or on the wrong spot. It is left out.',
+        );
         expect(Math.abs((await seconds(page)) - before)).toBeLessThan(12);
     });
 

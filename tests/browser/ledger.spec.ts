@@ -60,7 +60,10 @@ test.describe.serial('what is where, and what goes wrong', () => {
         )) {
             await doStep(page, step);
         }
-        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', 'screw-in:bracket-short');
+        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute(
+            'data-step',
+            'screw-in:bracket-short',
+        );
         await page.keyboard.press('s');
         const long = plan.screws.find((s) => s.fastener === 'bracket-long')?.number ?? 0;
         await page
@@ -78,23 +81,37 @@ test.describe.serial('what is where, and what goes wrong', () => {
         await page.goto(`${job}/bench`);
         await expect(card(page)).toBeVisible();
         await page.keyboard.press('p');
-        await page.getByRole('region', { name: 'Went wrong' }).getByRole('button', { name: 'Screw stripped: Bracket screws, short' }).click();
+        await page
+            .getByRole('region', { name: 'Went wrong' })
+            .getByRole('button', { name: 'Screw stripped: Bracket screws, short' })
+            .click();
         const follows = page.getByRole('region', { name: 'What follows' });
         await expect(follows).toContainText('the stripped one is drawn and replaced');
         await accessible(page);
         await follows.getByRole('button', { name: 'No' }).click();
-        await page.getByRole('region', { name: 'Went wrong' }).getByRole('button', { name: 'Screw stripped: Bracket screws, short' }).click();
+        await page
+            .getByRole('region', { name: 'Went wrong' })
+            .getByRole('button', { name: 'Screw stripped: Bracket screws, short' })
+            .click();
         await page.getByRole('button', { name: 'It happened: change the plan' }).click();
-        await expect(page.getByRole('heading', { name: 'Draw the stripped screw: Bracket screws, short' })).toBeVisible();
+        await expect(
+            page.getByRole('heading', { name: 'Draw the stripped screw: Bracket screws, short' }),
+        ).toBeVisible();
         await page.keyboard.press('PageDown');
-        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', 'screw-in:bracket-short');
+        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute(
+            'data-step',
+            'screw-in:bracket-short',
+        );
         const plan = await planOf(page, job);
         const from = plan.steps.findIndex((s) => s.id === 'screw-in:bracket-short');
         const gate = plan.steps.findIndex((s, i) => i > from && s.kind === 'gate');
         for (const step of plan.steps.slice(from, gate)) {
             await doStep(page, step);
         }
-        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute('data-step', plan.steps[gate]?.id ?? '');
+        await expect(steps(page).locator('[aria-current="step"]')).toHaveAttribute(
+            'data-step',
+            plan.steps[gate]?.id ?? '',
+        );
         await page.keyboard.press('p');
         await page
             .getByRole('region', { name: 'Went wrong' })

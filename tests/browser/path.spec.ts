@@ -2,7 +2,15 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible, atStep, doStep, planned, planOf, signIn, type Wish } from './technician';
 
 const jobs: Wish[] = [
-    { find: 'qv-2110', phone: 'Quillon Vesper', code: 'QV-2110', customer: 'Ottilie Marsh', seen: ['Black spots'], kind: 'Display assembly', label: 'S-108' },
+    {
+        find: 'qv-2110',
+        phone: 'Quillon Vesper',
+        code: 'QV-2110',
+        customer: 'Ottilie Marsh',
+        seen: ['Black spots'],
+        kind: 'Display assembly',
+        label: 'S-108',
+    },
     {
         find: 'brasca',
         phone: 'Brasca Fern 5',
@@ -21,7 +29,13 @@ for (const [n, wish] of jobs.entries()) {
         const faults: string[] = [];
         page.on('pageerror', (e) => faults.push(e.message));
         // Asking to hand over too soon, and signing in, are refused on purpose; nothing else may leave a word in the console.
-        page.on('console', (m) => ['error', 'warning'].includes(m.type()) && !/status of (401|422)/.test(m.text()) && faults.push(m.text()));
+        page.on(
+            'console',
+            (m) =>
+                ['error', 'warning'].includes(m.type()) &&
+                !/status of (401|422)/.test(m.text()) &&
+                faults.push(m.text()),
+        );
         await signIn(page);
         await look(page);
         const job = await planned(page, wish, look);
@@ -74,7 +88,9 @@ test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
     await page.getByRole('tab', { name: /Scope/ }).click();
     const moved = page.getByRole('row', { name: /^Parts moved over/ });
     await expect(moved.getByRole('cell').nth(0)).toHaveText('none');
-    await expect(moved.getByRole('cell').nth(1)).toHaveText(/Back cover, Fingerprint reader, .*Main board.*Antenna lead/);
+    await expect(moved.getByRole('cell').nth(1)).toHaveText(
+        /Back cover, Fingerprint reader, .*Main board.*Antenna lead/,
+    );
 });
 
 test('the counter by keyboard alone: from sign-in to a plan', async ({ page }) => {

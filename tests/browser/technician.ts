@@ -14,7 +14,11 @@ export async function signIn(page: Page, account = 'technician'): Promise<void> 
     // Somebody may have signed out meanwhile.
     const known =
         signedIn.has(account) &&
-        (await page.request.get('/api/me', { headers: { Accept: 'application/json', Referer: process.env['FACELIFT_ADDRESS'] ?? '' } })).ok();
+        (
+            await page.request.get('/api/me', {
+                headers: { Accept: 'application/json', Referer: process.env['FACELIFT_ADDRESS'] ?? '' },
+            })
+        ).ok();
     if (known) {
         await page.goto('/');
     } else {
@@ -33,7 +37,10 @@ export async function accessible(page: Page): Promise<void> {
     await expect(page.getByRole('listbox')).toHaveCount(0);
     await page.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running'));
     // Without frames there is nothing to put together in a page of its own, which costs a second each time.
-    const found = await new AxeBuilder({ page }).setLegacyMode(true).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    const found = await new AxeBuilder({ page })
+        .setLegacyMode(true)
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+        .analyze();
     const grave = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
     expect(grave.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
     expect(found.passes.length).toBeGreaterThan(5);
@@ -57,7 +64,11 @@ export async function accept(page: Page, kind: string): Promise<void> {
 }
 
 /** From the counter to a plan, through the pages. Returns the job's address. */
-export async function planned(page: Page, wish: Wish, look: (page: Page) => Promise<void> = () => Promise.resolve()): Promise<string> {
+export async function planned(
+    page: Page,
+    wish: Wish,
+    look: (page: Page) => Promise<void> = () => Promise.resolve(),
+): Promise<string> {
     await page.getByRole('link', { name: 'Check in a phone' }).click();
     await page.getByLabel('Maker, model or model code').fill(wish.find);
     await page.getByRole('button', { name: new RegExp(`^${wish.phone}(?! Grand)\\b`) }).click();
@@ -67,7 +78,10 @@ export async function planned(page: Page, wish: Wish, look: (page: Page) => Prom
     await page.getByRole('button', { name: 'Open the job' }).click();
     await expect(page.getByRole('heading', { name: 'Condition before anything is opened' })).toBeVisible();
     for (const seen of wish.seen) {
-        await page.getByRole('region', { name: 'What is seen' }).getByRole('button', { name: seen, exact: true }).click();
+        await page
+            .getByRole('region', { name: 'What is seen' })
+            .getByRole('button', { name: seen, exact: true })
+            .click();
     }
     await drawCrack(page);
     await page.getByRole('button', { name: /The other \d+ work/ }).click();
@@ -112,11 +126,14 @@ export async function drawCrack(page: Page): Promise<void> {
 }
 
 export async function planOf(page: Page, job: string): Promise<Plan> {
-    const answer = await page.request.get(`/api${job}/plan`, { headers: { Accept: 'application/json', Referer: page.url() } });
+    const answer = await page.request.get(`/api${job}/plan`, {
+        headers: { Accept: 'application/json', Referer: page.url() },
+    });
     return (await answer.json()) as Plan;
 }
 
-export const bigButton = (page: Page): Locator => page.getByRole('region', { name: 'Step', exact: true }).getByRole('button', { name: /Space$/ });
+export const bigButton = (page: Page): Locator =>
+    page.getByRole('region', { name: 'Step', exact: true }).getByRole('button', { name: /Space$/ });
 
 export const steps = (page: Page): Locator => page.getByRole('navigation', { name: 'Steps' });
 

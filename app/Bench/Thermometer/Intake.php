@@ -32,7 +32,10 @@ final readonly class Intake
             return false;
         }
         $now = now()->getTimestampMs();
-        $thermometer = Thermometer::query()->updateOrCreate(['id' => $heard->device], ['heard_at' => $now, 'sequence' => $heard->sequence, 'tenths' => $heard->tenths]);
+        $thermometer = Thermometer::query()->updateOrCreate(
+            ['id' => $heard->device],
+            ['heard_at' => $now, 'sequence' => $heard->sequence, 'tenths' => $heard->tenths],
+        );
         if ($heard->tenths !== null && $thermometer->job_id !== null) {
             $this->keep($thermometer, $heard->tenths, $now);
         }
@@ -56,9 +59,18 @@ final readonly class Intake
             return;
         }
         // The same line heard twice makes the same event, which counts once.
-        $id = Uuid::uuid5(Uuid::NAMESPACE_OID, implode(' ', [$thermometer->id, $thermometer->sequence, $job->id, $thermometer->attached_at]))->toString();
+        $id = Uuid::uuid5(
+            Uuid::NAMESPACE_OID,
+            implode(' ', [$thermometer->id, $thermometer->sequence, $job->id, $thermometer->attached_at]),
+        )->toString();
         try {
-            $answer = ($this->append)($job, $user, [new Event($id, EventType::Reading, $now, ['step' => (string) $thermometer->step, 'probe' => (string) $thermometer->probe, 'tenths' => $tenths])]);
+            $answer = ($this->append)($job, $user, [
+                new Event($id, EventType::Reading, $now, [
+                    'step' => (string) $thermometer->step,
+                    'probe' => (string) $thermometer->probe,
+                    'tenths' => $tenths,
+                ]),
+            ]);
         } catch (Conflict) {
             $thermometer->letGo();
 

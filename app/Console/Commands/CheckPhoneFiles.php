@@ -25,7 +25,10 @@ final class CheckPhoneFiles extends Command
         foreach ($files as $file) {
             foreach ($this->faults($file) as $fault) {
                 $bad = true;
-                $this->output->writeln($file . ': ' . ($fault->path === '' ? '$' : $fault->path) . ': ' . $fault->reason, OutputInterface::OUTPUT_RAW);
+                $this->output->writeln(
+                    $file . ': ' . ($fault->path === '' ? '$' : $fault->path) . ': ' . $fault->reason,
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
         }
 

@@ -25,7 +25,13 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Plans a job from a phone file alone; needs no database. */
 final class PrintPlan extends Command
 {
-    protected $signature = 'facelift:plan {file : phone file} {--part= : kind of part} {--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} {--fault= : codes, comma between} {--old-panel=save : save or give-up} {--json : the plan document}';
+    protected $signature = 'facelift:plan '
+        . '{file : phone file} '
+        . '{--part= : kind of part} '
+        . '{--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} '
+        . '{--fault= : codes, comma between} '
+        . '{--old-panel=save : save or give-up} '
+        . '{--json : the plan document}';
 
     protected $description = 'Plan a job';
 
@@ -38,9 +44,15 @@ final class PrintPlan extends Command
 
             return self::FAILURE;
         }
-        $this->output->writeln($this->option('json') === true
-            ? json_encode((new PlanDocument())->write($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
-            : PlanText::of($plan, $words), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            $this->option('json') === true
+                ? json_encode(
+                    (new PlanDocument())->write($plan),
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+                )
+                : PlanText::of($plan, $words),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return $plan->works() ? self::SUCCESS : self::FAILURE;
     }
@@ -51,15 +63,33 @@ final class PrintPlan extends Command
         if (!is_file($file)) {
             throw new \UnexpectedValueException($file . ' cannot be read');
         }
-        $phone = (new PhoneReader())->read(json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR));
+        $phone = (new PhoneReader())->read(
+            json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
+        );
         $kind = ReplacementKind::tryFrom($this->given($this->option('part')))
-            ?? throw new \UnexpectedValueException('--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')));
-        $codes = array_filter(explode(',', $this->given($this->option('fault'))), static fn(string $c): bool => $c !== '');
-        $seen = array_map(static fn(string $c): Observation => Observation::tryFrom($c)
-            ?? throw new \UnexpectedValueException('--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value'))), array_values($codes));
+            ?? throw new \UnexpectedValueException(
+                '--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')),
+            );
+        $codes = array_filter(
+            explode(',', $this->given($this->option('fault'))),
+            static fn(string $c): bool => $c !== '',
+        );
+        $seen = array_map(
+            static fn(string $c): Observation => Observation::tryFrom($c)
+                ?? throw new \UnexpectedValueException(
+                    '--fault "' . $c . '" must be one of ' . implode(', ', array_column(Observation::cases(), 'value')),
+                ),
+            array_values($codes),
+        );
 
-        return new Request($phone, $phone->replacement($kind), Condition::observed($seen), $this->source(), wish: OldPanel::tryFrom($this->given($this->option('old-panel')))
-            ?? throw new \UnexpectedValueException('--old-panel must be save or give-up'));
+        return new Request(
+            $phone,
+            $phone->replacement($kind),
+            Condition::observed($seen),
+            $this->source(),
+            wish: OldPanel::tryFrom($this->given($this->option('old-panel')))
+                ?? throw new \UnexpectedValueException('--old-panel must be save or give-up'),
+        );
     }
 
     private function source(): Source
@@ -68,10 +98,24 @@ final class PrintPlan extends Command
         $figure = '(\d+(?:\.\d+)?)';
 
         return match (true) {
-            preg_match("/^plate:$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'plate', 'set' => (float) $m[1]]),
-            preg_match("/^air:$figure,$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'hot-air', 'set' => (float) $m[1], 'distance' => (float) $m[2], 'edge' => (float) $m[3]]),
-            preg_match("/^bag:$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read(['kind' => 'grain-bag', 'mass' => (float) $m[1], 'minutes' => (float) $m[2]]),
-            default => throw new \UnexpectedValueException('--source must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85'),
+            preg_match("/^plate:$figure$/", $given, $m) === 1 => (new SourceReader())->read([
+                'kind' => 'plate',
+                'set' => (float) $m[1],
+            ]),
+            preg_match("/^air:$figure,$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read([
+                'kind' => 'hot-air',
+                'set' => (float) $m[1],
+                'distance' => (float) $m[2],
+                'edge' => (float) $m[3],
+            ]),
+            preg_match("/^bag:$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read([
+                'kind' => 'grain-bag',
+                'mass' => (float) $m[1],
+                'minutes' => (float) $m[2],
+            ]),
+            default => throw new \UnexpectedValueException(
+                '--source must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85',
+            ),
         };
     }
 

@@ -9,6 +9,10 @@ final class AgreeTroublePriceRequest extends TroublePriceRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'version' => ['required', 'integer', 'min:1'], 'gross' => ['required', 'string', 'regex:/^\d{1,6}\.\d{2}$/']];
+        return [
+            ...parent::rules(),
+            'version' => ['required', 'integer', 'min:1'],
+            'gross' => ['required', 'string', 'regex:/^\d{1,6}\.\d{2}$/'],
+        ];
     }
 }

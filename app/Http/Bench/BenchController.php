@@ -24,8 +24,20 @@ final readonly class BenchController
         $user = $request->user();
         assert($user instanceof User);
         $answer = $append($job, $user, $request->events());
-        $refused = array_map(static fn(array $r): array => ['id' => $r[0], 'reason' => $r[1]->reason->toArray(), 'kind' => $r[1]->kind->value, 'mayPass' => $r[1]->mayPass()], $answer->refused);
+        $refused = array_map(
+            static fn(array $r): array => [
+                'id' => $r[0],
+                'reason' => $r[1]->reason->toArray(),
+                'kind' => $r[1]->kind->value,
+                'mayPass' => $r[1]->mayPass(),
+            ],
+            $answer->refused,
+        );
 
-        return new JsonResponse(['accepted' => $answer->accepted, 'refused' => $refused, 'state' => BenchStateResource::of($answer->run)]);
+        return new JsonResponse([
+            'accepted' => $answer->accepted,
+            'refused' => $refused,
+            'state' => BenchStateResource::of($answer->run),
+        ]);
     }
 }

@@ -39,17 +39,29 @@ final readonly class BenchStateResource
             'astray' => $run->astray(),
             'tests' => self::tests($state),
             'waived' => (object) $state->proofs->waived,
-            'extraHeat' => array_map(static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')], $happened->extraHeat),
+            'extraHeat' => array_map(
+                static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')],
+                $happened->extraHeat,
+            ),
             'readings' => array_map(self::reading(...), $happened->readings),
             'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $happened->rungs),
-            'problems' => array_map(static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')], $happened->problems),
+            'problems' => array_map(
+                static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')],
+                $happened->problems,
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function done(string $step, Event $by): array
     {
-        return ['step' => $step, 'event' => $by->id, 'at' => $by->at, 'count' => $by->count(), 'reason' => $by->countReason()?->value];
+        return [
+            'step' => $step,
+            'event' => $by->id,
+            'at' => $by->at,
+            'count' => $by->count(),
+            'reason' => $by->countReason()?->value,
+        ];
     }
 
     /** @return list<array{step: string, at: int, seconds: float}> clocks of steps that are not done yet */
@@ -57,7 +69,14 @@ final readonly class BenchStateResource
     {
         $clocks = $run->clocks();
 
-        return array_map(static fn(string $step): array => ['step' => $step, 'at' => $clocks[$step], 'seconds' => $run->plan->steps[$step]->manner->wait], array_keys($clocks));
+        return array_map(
+            static fn(string $step): array => [
+                'step' => $step,
+                'at' => $clocks[$step],
+                'seconds' => $run->plan->steps[$step]->manner->wait,
+            ],
+            array_keys($clocks),
+        );
     }
 
     /** @return array<string, mixed> */

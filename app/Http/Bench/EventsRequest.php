@@ -38,6 +38,14 @@ final class EventsRequest extends FormRequest
         /** @var list<array{id: string, type: string, at: int, data: array<string, string|int>}> $events */
         $events = $this->validated('events');
 
-        return array_map(static fn(array $e): Event => new Event(mb_strtolower($e['id']), EventType::from($e['type']), $e['at'], $e['data']), $events);
+        return array_map(
+            static fn(array $e): Event => new Event(
+                mb_strtolower($e['id']),
+                EventType::from($e['type']),
+                $e['at'],
+                $e['data'],
+            ),
+            $events,
+        );
     }
 }

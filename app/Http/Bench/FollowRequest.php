@@ -17,7 +17,12 @@ final class FollowRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['thermometer' => ['required', 'string', 'max:20'], 'step' => ['required', 'string', 'max:120'], 'probe' => ['required', Rule::enum(Probe::class)], 'over' => ['sometimes', 'boolean']];
+        return [
+            'thermometer' => ['required', 'string', 'max:20'],
+            'step' => ['required', 'string', 'max:120'],
+            'probe' => ['required', Rule::enum(Probe::class)],
+            'over' => ['sometimes', 'boolean'],
+        ];
     }
 
     public function step(): string

@@ -25,13 +25,30 @@ final readonly class HeatController
     {
         $source = (new SourceReader())->read($request->source(), $request->room());
 
-        return new JsonResponse($this->desk->advise($this->phones->phone($request->phone()), $request->bond(), $source, $request->state(), $request->float('seconds'), $request->room(), $request->oldPanel(), $request->stack()));
+        return new JsonResponse(
+            $this->desk->advise(
+                $this->phones->phone($request->phone()),
+                $request->bond(),
+                $source,
+                $request->state(),
+                $request->float('seconds'),
+                $request->room(),
+                $request->oldPanel(),
+                $request->stack(),
+            ),
+        );
     }
 
     public function refit(RefitRequest $request): JsonResponse
     {
         $source = (new SourceReader())->read($request->source(), $request->room());
-        $fit = $this->desk->refit($this->phones->phone($request->phone()), $request->bond(), $source, $request->readings(), $request->room());
+        $fit = $this->desk->refit(
+            $this->phones->phone($request->phone()),
+            $request->bond(),
+            $source,
+            $request->readings(),
+            $request->room(),
+        );
 
         return new JsonResponse(HeatAnswer::fit($fit));
     }
@@ -55,7 +72,15 @@ final readonly class HeatController
             }
             $fit = $request->fit();
 
-            return HeatSource::query()->updateOrCreate(['id' => $id], ['name' => $name, 'source' => $request->source(), 'fit' => $fit === null ? null : $fit + ['at' => Carbon::now()->toIso8601ZuluString()], 'kept_by' => $user->id]);
+            return HeatSource::query()->updateOrCreate(
+                ['id' => $id],
+                [
+                    'name' => $name,
+                    'source' => $request->source(),
+                    'fit' => $fit === null ? null : $fit + ['at' => Carbon::now()->toIso8601ZuluString()],
+                    'kept_by' => $user->id,
+                ],
+            );
         });
 
         return new JsonResponse(self::row($kept), $kept->wasRecentlyCreated ? 201 : 200);

@@ -19,8 +19,14 @@ class HeatRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'phone' => ['required', 'string', 'max:80'], 'bond' => ['required', 'string', 'max:80'], 'source' => ['required', 'array'],
-            'state' => ['sometimes', Rule::enum(AdhesiveState::class)], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)], 'stack' => ['sometimes', 'string', 'max:80'], 'seconds' => ['sometimes', 'numeric', 'between:0,1800'], 'room' => ['sometimes', 'numeric', 'between:5,40'],
+            'phone' => ['required', 'string', 'max:80'],
+            'bond' => ['required', 'string', 'max:80'],
+            'source' => ['required', 'array'],
+            'state' => ['sometimes', Rule::enum(AdhesiveState::class)],
+            'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)],
+            'stack' => ['sometimes', 'string', 'max:80'],
+            'seconds' => ['sometimes', 'numeric', 'between:0,1800'],
+            'room' => ['sometimes', 'numeric', 'between:5,40'],
         ];
     }
 

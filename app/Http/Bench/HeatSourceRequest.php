@@ -12,8 +12,13 @@ final class HeatSourceRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'uuid'], 'name' => ['required', 'string', 'min:2', 'max:60'], 'source' => ['required', 'array'],
-            'fit' => ['nullable', 'array:coefficient,low,high'], 'fit.coefficient' => ['required_with:fit', 'numeric', 'between:1,2000'], 'fit.low' => ['required_with:fit', 'numeric', 'between:1,2000'], 'fit.high' => ['required_with:fit', 'numeric', 'between:1,2000'],
+            'id' => ['required', 'uuid'],
+            'name' => ['required', 'string', 'min:2', 'max:60'],
+            'source' => ['required', 'array'],
+            'fit' => ['nullable', 'array:coefficient,low,high'],
+            'fit.coefficient' => ['required_with:fit', 'numeric', 'between:1,2000'],
+            'fit.low' => ['required_with:fit', 'numeric', 'between:1,2000'],
+            'fit.high' => ['required_with:fit', 'numeric', 'between:1,2000'],
         ];
     }
 
@@ -27,6 +32,12 @@ final class HeatSourceRequest extends FormRequest
     /** @return array{coefficient: float, low: float, high: float}|null */
     public function fit(): ?array
     {
-        return $this->filled('fit') ? ['coefficient' => $this->float('fit.coefficient'), 'low' => $this->float('fit.low'), 'high' => $this->float('fit.high')] : null;
+        return $this->filled('fit')
+            ? [
+                'coefficient' => $this->float('fit.coefficient'),
+                'low' => $this->float('fit.low'),
+                'high' => $this->float('fit.high'),
+            ]
+            : null;
     }
 }

@@ -13,7 +13,12 @@ final class MakePlanRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'source' => ['required', 'array'], 'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)], 'school' => ['sometimes', Rule::enum(School::class)]];
+        return [
+            ...parent::rules(),
+            'source' => ['required', 'array'],
+            'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)],
+            'school' => ['sometimes', Rule::enum(School::class)],
+        ];
     }
 
     public function oldPanel(): OldPanel

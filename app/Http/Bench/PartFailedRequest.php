@@ -10,6 +10,10 @@ final class PartFailedRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'id' => ['required', 'uuid'], 'reason' => ['required', 'string', 'min:3', 'max:300']];
+        return [
+            ...parent::rules(),
+            'id' => ['required', 'uuid'],
+            'reason' => ['required', 'string', 'min:3', 'max:300'],
+        ];
     }
 }

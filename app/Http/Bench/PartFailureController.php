@@ -19,6 +19,12 @@ final readonly class PartFailureController
         $id = $request->string('id')->lower()->toString();
         $reason = $request->string('reason')->trim()->toString();
 
-        return new JobResource($fail($job, $user, $request->version(), $id, $reason)->load('part'));
+        return new JobResource($fail(
+            $job,
+            $user,
+            $request->version(),
+            $id,
+            $reason,
+        )->load('part'));
     }
 }

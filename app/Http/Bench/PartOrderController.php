@@ -22,13 +22,23 @@ final readonly class PartOrderController
     /** What was last said: answers at once, whatever the supplier does. */
     public function show(Job $job, string $change): JsonResponse
     {
-        return new JsonResponse(SupplierAnswer::of($this->supplier->known($job->model_code, $this->kind($job, $change)), $this->book->rules()->currency));
+        return new JsonResponse(
+            SupplierAnswer::of(
+                $this->supplier->known($job->model_code, $this->kind($job, $change)),
+                $this->book->rules()->currency,
+            ),
+        );
     }
 
     /** Asks the supplier anew, within the patience of the caller. */
     public function ask(Job $job, string $change): JsonResponse
     {
-        return new JsonResponse(SupplierAnswer::of($this->supplier->ask($job->model_code, $this->kind($job, $change)), $this->book->rules()->currency));
+        return new JsonResponse(
+            SupplierAnswer::of(
+                $this->supplier->ask($job->model_code, $this->kind($job, $change)),
+                $this->book->rules()->currency,
+            ),
+        );
     }
 
     public function store(OrderPartRequest $request, Job $job, string $change): JsonResponse
@@ -36,11 +46,24 @@ final readonly class PartOrderController
         $user = $request->user();
         assert($user instanceof User);
 
-        return new JsonResponse(Orders::one(($this->order)($job, $user, $change, mb_strtolower($request->string('id')->toString()), $request->string('sku')->toString())));
+        return new JsonResponse(
+            Orders::one(
+                ($this->order)(
+                    $job,
+                    $user,
+                    $change,
+                    mb_strtolower($request->string('id')->toString()),
+                    $request->string('sku')->toString(),
+                ),
+            ),
+        );
     }
 
     private function kind(Job $job, string $change): string
     {
-        return $this->order->kind($job, PlanChange::query()->whereKey($change)->where('job_id', $job->id)->firstOrFail());
+        return $this->order->kind(
+            $job,
+            PlanChange::query()->whereKey($change)->where('job_id', $job->id)->firstOrFail(),
+        );
     }
 }

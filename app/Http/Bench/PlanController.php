@@ -24,12 +24,22 @@ final readonly class PlanController
         try {
             return JsonResponse::fromJsonString((new PlanDocument())->json($runs->read($job)));
         } catch (Unreadable $e) {
-            throw Conflict::notReachable('The plan that is kept cannot be read: ' . $e->getMessage() . '. Set the source and plan anew.');
+            throw Conflict::notReachable(
+                'The plan that is kept cannot be read: ' . $e->getMessage() . '. Set the source and plan anew.',
+            );
         }
     }
 
     public function update(MakePlanRequest $request, Job $job, MakePlan $make): JobResource
     {
-        return new JobResource($make($job, $request->version(), $request->source(), $request->oldPanel(), $request->school()));
+        return new JobResource(
+            $make(
+                $job,
+                $request->version(),
+                $request->source(),
+                $request->oldPanel(),
+                $request->school(),
+            ),
+        );
     }
 }

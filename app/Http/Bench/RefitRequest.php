@@ -27,6 +27,13 @@ final class RefitRequest extends HeatRequest
         /** @var non-empty-list<array{probe: string, second: int|float|string, celsius: int|float|string}> $rows */
         $rows = $this->validated('readings');
 
-        return array_map(static fn(array $r): Reading => new Reading(Probe::from($r['probe']), (float) $r['second'], (float) $r['celsius']), $rows);
+        return array_map(
+            static fn(array $r): Reading => new Reading(
+                Probe::from($r['probe']),
+                (float) $r['second'],
+                (float) $r['celsius'],
+            ),
+            $rows,
+        );
     }
 }

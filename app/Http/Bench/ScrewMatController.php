@@ -18,11 +18,18 @@ final readonly class ScrewMatController
     {
         $phone = $phones->phone($job->phone);
         $places = $runs->plan($job)->mat->places;
-        $svg = (new MatSheet($job->tag() . ', ' . $phone->identity->name() . ': screw mat, ' . count($places) . ' screws', $phone->body->outline, $places))->svg();
+        $svg = (new MatSheet(
+            $job->tag() . ', ' . $phone->identity->name() . ': screw mat, ' . count($places) . ' screws',
+            $phone->body->outline,
+            $places,
+        ))->svg();
         $name = 'inline; filename="' . $job->tag() . '-screws.' . $format . '"';
 
         return $format === 'svg'
             ? new Response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => $name])
-            : new Response(Sheets::pdf($svg), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => $name]);
+            : new Response(Sheets::pdf($svg), 200, [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => $name,
+            ]);
     }
 }

@@ -24,7 +24,16 @@ final readonly class ThermometerController
     {
         $now = now()->getTimestampMs();
 
-        return new JsonResponse(['now' => $now, 'data' => Thermometer::query()->with('job')->where('heard_at', '>', $now - self::GONE)->orderBy('id')->get()->map(static fn(Thermometer $t): array => self::row($t, $now))->all()]);
+        return new JsonResponse([
+            'now' => $now,
+            'data' => Thermometer::query()
+                ->with('job')
+                ->where('heard_at', '>', $now - self::GONE)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(Thermometer $t): array => self::row($t, $now))
+                ->all(),
+        ]);
     }
 
     /** Puts a thermometer to a heating; it leaves the one it was at only if that is said. */
@@ -35,15 +44,35 @@ final readonly class ThermometerController
         assert($user instanceof User);
         $now = now()->getTimestampMs();
         $row = DB::connection()->transaction(static function () use ($request, $job, $user, $now): array {
-            $thermometer = Thermometer::query()->lockForUpdate()->find($request->string('thermometer')->toString()) ?? throw Conflict::notReachable('This thermometer has not been heard. Is it switched on?');
+            $thermometer = Thermometer::query()
+                    ->lockForUpdate()
+                    ->find($request->string('thermometer')->toString())
+                ?? throw Conflict::notReachable('This thermometer has not been heard. Is it switched on?');
             $other = $thermometer->job_id === null || $thermometer->job_id === $job->id ? null : $thermometer->job;
             if ($other !== null && !$request->boolean('over')) {
-                throw Conflict::notReachable(sprintf('%s is read for %s now. Nothing was changed.', $thermometer->id, $other->tag()));
+                throw Conflict::notReachable(
+                    sprintf('%s is read for %s now. Nothing was changed.', $thermometer->id, $other->tag()),
+                );
             }
-            Thermometer::query()->where('job_id', $job->id)->whereKeyNot($thermometer->id)->get()->each(static fn(Thermometer $t) => $t->letGo());
-            $again = $thermometer->job_id === $job->id && $thermometer->step === $request->step() && $thermometer->probe === $request->probe();
+            Thermometer::query()
+                ->where('job_id', $job->id)
+                ->whereKeyNot($thermometer->id)
+                ->get()
+                ->each(static fn(Thermometer $t) => $t->letGo());
+            $again = $thermometer->job_id === $job->id
+                && $thermometer->step === $request->step()
+                && $thermometer->probe === $request->probe();
             if (!$again) {
-                $thermometer->fill(['job_id' => $job->id, 'step' => $request->step(), 'probe' => $request->probe(), 'user_id' => $user->id, 'attached_at' => $now, 'kept_at' => null])->save();
+                $thermometer
+                    ->fill([
+                        'job_id' => $job->id,
+                        'step' => $request->step(),
+                        'probe' => $request->probe(),
+                        'user_id' => $user->id,
+                        'attached_at' => $now,
+                        'kept_at' => null,
+                    ])
+                    ->save();
             }
 
             return self::row($thermometer->refresh(), $now);
@@ -69,7 +98,9 @@ final readonly class ThermometerController
             'heardAt' => $t->heard_at,
             'state' => $silent ? 'silent' : ($t->tenths === null ? 'open' : 'live'),
             'celsius' => $t->tenths === null ? null : $t->tenths / 10,
-            'follows' => $t->job === null ? null : ['job' => $t->job->id, 'tag' => $t->job->tag(), 'step' => $t->step, 'probe' => $t->probe],
+            'follows' => $t->job === null
+                    ? null
+                    : ['job' => $t->job->id, 'tag' => $t->job->tag(), 'step' => $t->step, 'probe' => $t->probe],
         ];
     }
 }

@@ -30,7 +30,32 @@ final readonly class TroubleController
     {
         $phone = $this->phones->phone($job->phone);
 
-        return new JsonResponse(['data' => PlanChange::query()->with('order')->where('job_id', $job->id)->orderBy('at')->get()->map(static fn(PlanChange $c): array => ['id' => $c->id, 'at' => $c->at, 'trouble' => $c->trouble, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'step' => $c->step, 'because' => array_map(static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']], $c->because), 'quote' => $c->quote, 'agreed' => $c->gross, 'part' => $c->part === null ? null : ['id' => $c->part, 'name' => $phone->nameOf($c->part)], 'order' => $c->order === null ? null : Orders::one($c->order)])->all()]);
+        return new JsonResponse([
+            'data' => PlanChange::query()
+                ->with('order')
+                ->where('job_id', $job->id)
+                ->orderBy('at')
+                ->get()
+                ->map(
+                    static fn(PlanChange $c): array => [
+                        'id' => $c->id,
+                        'at' => $c->at,
+                        'trouble' => $c->trouble,
+                        'subject' => $c->subject,
+                        'name' => $phone->nameOf($c->subject),
+                        'step' => $c->step,
+                        'because' => array_map(
+                            static fn(array $r): array => ['code' => $r['code'], 'figures' => (object) $r['figures']],
+                            $c->because,
+                        ),
+                        'quote' => $c->quote,
+                        'agreed' => $c->gross,
+                        'part' => $c->part === null ? null : ['id' => $c->part, 'name' => $phone->nameOf($c->part)],
+                        'order' => $c->order === null ? null : Orders::one($c->order),
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     public function possible(Job $job, string $step): JsonResponse
@@ -38,7 +63,19 @@ final readonly class TroubleController
         $phone = $this->phones->phone($job->phone);
         $all = (new Aftermath($this->runs->plan($job)))->possible($step);
 
-        return new JsonResponse(['data' => array_map(static fn(Consequence $c): array => ['trouble' => $c->trouble->value, 'subject' => $c->subject, 'name' => $phone->nameOf($c->subject), 'because' => Reasons::of($c->because), 'stops' => $c->stops, 'quote' => $c->quote], $all)]);
+        return new JsonResponse([
+            'data' => array_map(
+                static fn(Consequence $c): array => [
+                    'trouble' => $c->trouble->value,
+                    'subject' => $c->subject,
+                    'name' => $phone->nameOf($c->subject),
+                    'because' => Reasons::of($c->because),
+                    'stops' => $c->stops,
+                    'quote' => $c->quote,
+                ],
+                $all,
+            ),
+        ]);
     }
 
     public function store(TroubleRequest $request, Job $job, ReportTrouble $report): JobResource
@@ -46,7 +83,17 @@ final readonly class TroubleController
         $user = $request->user();
         assert($user instanceof User);
 
-        return new JobResource($report($job, $user, mb_strtolower($request->text('id')), $request->integer('at'), $request->text('step'), $request->text('trouble'), $request->text('subject')));
+        return new JobResource(
+            $report(
+                $job,
+                $user,
+                mb_strtolower($request->text('id')),
+                $request->integer('at'),
+                $request->text('step'),
+                $request->text('trouble'),
+                $request->text('subject'),
+            ),
+        );
     }
 
     /** What the customer would be asked for on top; nothing is kept. */
@@ -54,11 +101,23 @@ final readonly class TroubleController
     {
         $rules = $book->rules();
 
-        return new JsonResponse(['currency' => $rules->currency, 'gross' => (string) Further::of(Money::of($request->cost()), $request->integer('minutes'), $rules)->gross()]);
+        return new JsonResponse([
+            'currency' => $rules->currency,
+            'gross' => (string) Further::of(Money::of($request->cost()), $request->integer('minutes'), $rules)->gross(),
+        ]);
     }
 
     public function agree(AgreeTroublePriceRequest $request, Job $job, string $change, PriceTrouble $agree): JobResource
     {
-        return new JobResource($agree($job, $request->integer('version'), $change, $request->cost(), $request->integer('minutes'), $request->string('gross')->toString())->load('part'));
+        return new JobResource(
+            $agree(
+                $job,
+                $request->integer('version'),
+                $change,
+                $request->cost(),
+                $request->integer('minutes'),
+                $request->string('gross')->toString(),
+            )->load('part'),
+        );
     }
 }

@@ -12,7 +12,10 @@ class TroublePriceRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['cost' => ['required', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/'], 'minutes' => ['required', 'integer', 'min:0', 'max:480']];
+        return [
+            'cost' => ['required', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/'],
+            'minutes' => ['required', 'integer', 'min:0', 'max:480'],
+        ];
     }
 
     public function cost(): string

@@ -13,7 +13,13 @@ final class TroubleRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'uuid'], 'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'], 'step' => ['required', 'string', 'max:120'], 'trouble' => ['required', Rule::enum(Trouble::class)], 'subject' => ['required', 'string', 'max:120']];
+        return [
+            'id' => ['required', 'uuid'],
+            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'step' => ['required', 'string', 'max:120'],
+            'trouble' => ['required', Rule::enum(Trouble::class)],
+            'subject' => ['required', 'string', 'max:120'],
+        ];
     }
 
     public function text(string $key): string

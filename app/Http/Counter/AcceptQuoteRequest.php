@@ -12,6 +12,12 @@ final class AcceptQuoteRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'kind' => ['required', Rule::enum(ReplacementKind::class)], 'item' => ['required', 'integer'], 'gross' => ['required', 'string', 'regex:/^\d{1,6}\.\d{2}$/'], 'warranty' => ['sometimes', 'boolean']];
+        return [
+            ...parent::rules(),
+            'kind' => ['required', Rule::enum(ReplacementKind::class)],
+            'item' => ['required', 'integer'],
+            'gross' => ['required', 'string', 'regex:/^\d{1,6}\.\d{2}$/'],
+            'warranty' => ['sometimes', 'boolean'],
+        ];
     }
 }

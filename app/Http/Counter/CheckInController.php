@@ -18,11 +18,13 @@ final readonly class CheckInController
         $seen = (new ConditionReader())->read($condition)->seen();
         $condition['observations'] = array_map(static fn(Observation $o): string => $o->value, $seen);
 
-        return new JobResource($change->beforeBench($job, $request->version(), static function (Job $locked) use ($condition): void {
-            $locked->condition = $condition;
-            if ($locked->isDirty('condition')) {
-                $locked->dropQuote();
-            }
-        }));
+        return new JobResource(
+            $change->beforeBench($job, $request->version(), static function (Job $locked) use ($condition): void {
+                $locked->condition = $condition;
+                if ($locked->isDirty('condition')) {
+                    $locked->dropQuote();
+                }
+            }),
+        );
     }
 }

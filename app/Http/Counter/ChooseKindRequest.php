@@ -12,7 +12,12 @@ final class ChooseKindRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'kind' => ['required', Rule::enum(ReplacementKind::class)], 'reason' => ['nullable', 'string', 'max:300'], 'worth' => ['nullable', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/']];
+        return [
+            ...parent::rules(),
+            'kind' => ['required', Rule::enum(ReplacementKind::class)],
+            'reason' => ['nullable', 'string', 'max:300'],
+            'worth' => ['nullable', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/'],
+        ];
     }
 
     public function kind(): ReplacementKind

@@ -24,19 +24,44 @@ final readonly class ClaimController
     /** Money owed: overdue first, then by due date; what is paid or rejected comes last. */
     public function index(ShopBook $book): JsonResponse
     {
-        $claims = Claim::query()->with(['job', 'payments'])->whereNotNull('due_on')->orderByRaw("state in ('paid', 'rejected')")->orderBy('due_on')->limit(self::MOST)->get();
+        $claims = Claim::query()
+            ->with(['job', 'payments'])
+            ->whereNotNull('due_on')
+            ->orderByRaw("state in ('paid', 'rejected')")
+            ->orderBy('due_on')
+            ->limit(self::MOST)
+            ->get();
         $open = Money::sum(...$claims->map(static fn(Claim $c): Money => $c->open())->all());
-        $overdue = Money::sum(...$claims->filter(static fn(Claim $c): bool => $c->isOverdue(Carbon::today()))->map(static fn(Claim $c): Money => $c->open())->all());
+        $overdue = Money::sum(
+            ...$claims
+                ->filter(static fn(Claim $c): bool => $c->isOverdue(Carbon::today()))
+                ->map(static fn(Claim $c): Money => $c->open())
+                ->all(),
+        );
 
-        return new JsonResponse(['currency' => $book->rules()->currency, 'open' => (string) $open, 'overdue' => (string) $overdue, 'data' => $claims->map(QuoteResource::claim(...))->all()]);
+        return new JsonResponse([
+            'currency' => $book->rules()->currency,
+            'open' => (string) $open,
+            'overdue' => (string) $overdue,
+            'data' => $claims->map(QuoteResource::claim(...))->all(),
+        ]);
     }
 
     public function update(ClaimRequest $request, Job $job, AskInsurer $ask): JsonResponse
     {
         try {
-            $claim = $ask($job, $request->string('id')->lower()->toString(), $request->string('policy')->trim()->toString(), $request->string('amount')->toString());
+            $claim = $ask(
+                $job,
+                $request->string('id')->lower()->toString(),
+                $request->string('policy')->trim()->toString(),
+                $request->string('amount')->toString(),
+            );
         } catch (NoGoodAnswer $e) {
-            throw Conflict::noAnswer('The insurer gives no answer now. ' . $e->getMessage() . ' The question is kept; ask again in a moment.');
+            throw Conflict::noAnswer(
+                'The insurer gives no answer now. '
+                    . $e->getMessage()
+                    . ' The question is kept; ask again in a moment.',
+            );
         }
 
         return new JsonResponse(QuoteResource::claim($claim->load('job', 'payments')));
@@ -47,7 +72,17 @@ final readonly class ClaimController
         $user = $request->user();
         assert($user instanceof User);
 
-        return new JsonResponse(QuoteResource::claim($take($claim, $user, $request->string('id')->lower()->toString(), $request->string('amount')->toString(), $request->string('paidOn')->toString())->load('job', 'payments')));
+        return new JsonResponse(
+            QuoteResource::claim(
+                $take(
+                    $claim,
+                    $user,
+                    $request->string('id')->lower()->toString(),
+                    $request->string('amount')->toString(),
+                    $request->string('paidOn')->toString(),
+                )->load('job', 'payments'),
+            ),
+        );
     }
 
     public function reject(Claim $claim, RejectClaim $reject): JsonResponse

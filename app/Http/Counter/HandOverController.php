@@ -17,16 +17,29 @@ final readonly class HandOverController
     {
         $reason = $request->filled('newFaultsReason') ? $request->string('newFaultsReason')->trim()->toString() : null;
 
-        return new JobResource($handOver($job, $request->version(), $request->boolean('customerTold'), $reason, $request->boolean('filmOff')));
+        return new JobResource(
+            $handOver(
+                $job,
+                $request->version(),
+                $request->boolean('customerTold'),
+                $reason,
+                $request->boolean('filmOff'),
+            ),
+        );
     }
 
     public function sheet(Job $job, JobSheet $sheet): Response
     {
-        return new Response($sheet->pdf($job), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $job->tag() . '.pdf"']);
+        return new Response($sheet->pdf($job), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="' . $job->tag() . '.pdf"',
+        ]);
     }
 
     public function export(Job $job, JobExport $export): JsonResponse
     {
-        return new JsonResponse($export->of($job), 200, ['Content-Disposition' => 'attachment; filename="' . $job->tag() . '.job.json"']);
+        return new JsonResponse($export->of($job), 200, [
+            'Content-Disposition' => 'attachment; filename="' . $job->tag() . '.job.json"',
+        ]);
     }
 }

@@ -10,6 +10,11 @@ final class HandOverRequest extends VersionedRequest
 {
     public function rules(): array
     {
-        return [...parent::rules(), 'customerTold' => ['required', 'boolean'], 'filmOff' => ['boolean'], 'newFaultsReason' => ['nullable', 'string', 'max:300']];
+        return [
+            ...parent::rules(),
+            'customerTold' => ['required', 'boolean'],
+            'filmOff' => ['boolean'],
+            'newFaultsReason' => ['nullable', 'string', 'max:300'],
+        ];
     }
 }

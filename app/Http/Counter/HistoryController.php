@@ -19,9 +19,24 @@ final readonly class HistoryController
         $imei = $request->string('imei')->toString();
         $jobs = Imei::isValid($imei) ? $history->of($imei)->all() : [];
 
-        return new JsonResponse(['valid' => Imei::isValid($imei), 'data' => array_values(array_map(static fn(Job $j): array => [
-            'id' => $j->id, 'tag' => $j->tag(), 'phone' => $phones->nameOf($j->phone), 'customer' => $j->customer, 'kind' => $j->kind?->value, 'part' => $j->part?->label,
-            'closedAs' => $j->closed_as, 'closedAt' => $j->handed_over_at?->toIso8601ZuluString(), 'warranty' => $history->underWarranty($j),
-        ], $jobs))]);
+        return new JsonResponse([
+            'valid' => Imei::isValid($imei),
+            'data' => array_values(
+                array_map(
+                    static fn(Job $j): array => [
+                        'id' => $j->id,
+                        'tag' => $j->tag(),
+                        'phone' => $phones->nameOf($j->phone),
+                        'customer' => $j->customer,
+                        'kind' => $j->kind?->value,
+                        'part' => $j->part?->label,
+                        'closedAs' => $j->closed_as,
+                        'closedAt' => $j->handed_over_at?->toIso8601ZuluString(),
+                        'warranty' => $history->underWarranty($j),
+                    ],
+                    $jobs,
+                ),
+            ),
+        ]);
     }
 }

@@ -24,9 +24,15 @@ final readonly class JobController
     {
         $page = max(1, $request->integer('page', 1));
         $query = $request->string('q')->limit(60, '')->toString();
-        $jobs = SearchText::words($query) === [] ? $this->listed($request->string('show')->toString() === 'closed', $page) : $search->find($query, ($page - 1) * self::PAGE, self::PAGE + 1);
+        $jobs = SearchText::words($query) === []
+                ? $this->listed($request->string('show')->toString() === 'closed', $page)
+                : $search->find($query, ($page - 1) * self::PAGE, self::PAGE + 1);
 
-        return new JsonResponse(['data' => JobSummaryResource::collection($jobs->take(self::PAGE)), 'page' => $page, 'more' => $jobs->count() > self::PAGE]);
+        return new JsonResponse([
+            'data' => JobSummaryResource::collection($jobs->take(self::PAGE)),
+            'page' => $page,
+            'more' => $jobs->count() > self::PAGE,
+        ]);
     }
 
     /** @return Collection<int, Job> one more than a page holds */
@@ -34,9 +40,16 @@ final readonly class JobController
     {
         $query = Job::query()->with('part:id,job_id,label');
         // Nulls come first: what is not handed over.
-        $closed ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc') : $query->where(self::current(...))->orderBy('handed_over_at');
+        $closed
+            ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc')
+            : $query->where(self::current(...))->orderBy('handed_over_at');
 
-        return $query->orderByDesc('number')->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get(Job::listed())->toBase();
+        return $query
+            ->orderByDesc('number')
+            ->offset(($page - 1) * self::PAGE)
+            ->limit(self::PAGE + 1)
+            ->get(Job::listed())
+            ->toBase();
     }
 
     /**

@@ -39,8 +39,20 @@ final class JobResource extends JsonResource
             'oldPanel' => $job->old_panel->value,
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
             'worth' => $job->worth,
-            'receipt' => $job->receipt === null ? null : ['name' => $job->receipt['name'], 'at' => $job->receipt['at'], 'drawn' => $job->receipt['strokes'] !== []],
-            'accepted' => $accepted === null ? null : QuoteResource::accepted($accepted, $job->accepted_at, $user instanceof User && $user->role !== Role::FrontDesk),
+            'receipt' => $job->receipt === null
+                    ? null
+                    : [
+                        'name' => $job->receipt['name'],
+                        'at' => $job->receipt['at'],
+                        'drawn' => $job->receipt['strokes'] !== [],
+                    ],
+            'accepted' => $accepted === null
+                    ? null
+                    : QuoteResource::accepted(
+                        $accepted,
+                        $job->accepted_at,
+                        $user instanceof User && $user->role !== Role::FrontDesk,
+                    ),
             'closedReason' => $job->closed_reason,
             'works' => $job->plan_works,
             'unread' => $unread,

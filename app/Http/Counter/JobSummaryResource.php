@@ -17,7 +17,10 @@ final class JobSummaryResource extends JsonResource
     {
         $kept = $this->resource->condition['observations'] ?? [];
         // A word that cannot be read is the job's own affair: the list shows the others.
-        $seen = array_filter(is_array($kept) ? $kept : [], static fn(mixed $o): bool => is_string($o) && Observation::tryFrom($o) !== null);
+        $seen = array_filter(
+            is_array($kept) ? $kept : [],
+            static fn(mixed $o): bool => is_string($o) && Observation::tryFrom($o) !== null,
+        );
 
         return JobHead::of($this->resource) + ['observations' => array_values($seen)];
     }

@@ -22,7 +22,12 @@ final class OpenJobRequest extends FormRequest
         ];
     }
 
-    /** @return array{id: string, phone: string, modelCode: string, colour: string|null, customer: string, imei: string|null} */
+    /**
+     * @return array{
+     *     id: string, phone: string, modelCode: string,
+     *     colour: string|null, customer: string, imei: string|null
+     * }
+     */
     public function job(): array
     {
         return [

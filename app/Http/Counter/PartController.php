@@ -31,14 +31,29 @@ final readonly class PartController
         $wish = $asked->wish($job->kind ?? ReplacementKind::DisplayAssembly);
         $order = array_column(Verdict::cases(), 'value');
         // Another phone's parts are left out unless they share a code: they would only be noise.
-        $rows = ShelfItem::query()->with('job')->whereIn('state', ShelfItem::ON_SHELF)->whereIn('id', ShelfItem::idsSoldFor(array_keys($phone->identity->codes)))->orderBy('label')->limit(self::MOST)->get()->toBase()
+        $rows = ShelfItem::query()
+            ->with('job')
+            ->whereIn('state', ShelfItem::ON_SHELF)
+            ->whereIn('id', ShelfItem::idsSoldFor(array_keys($phone->identity->codes)))
+            ->orderBy('label')
+            ->limit(self::MOST)
+            ->get()
+            ->toBase()
             ->map(static function (ShelfItem $item) use ($phone, $wish, $request): array {
                 $fitting = (new Fitter())->judge($phone, $wish, $item->offer());
 
                 return [
                     'item' => (new ShelfItemResource($item))->toArray($request),
                     'verdict' => $fitting->verdict()->value,
-                    'criteria' => array_map(static fn(Criterion $c): array => ['name' => $c->name, 'verdict' => $c->verdict->value, 'because' => $c->because->toArray(), 'customer' => $c->customer?->toArray()], $fitting->criteria),
+                    'criteria' => array_map(
+                        static fn(Criterion $c): array => [
+                            'name' => $c->name,
+                            'verdict' => $c->verdict->value,
+                            'because' => $c->because->toArray(),
+                            'customer' => $c->customer?->toArray(),
+                        ],
+                        $fitting->criteria,
+                    ),
                 ];
             })
             ->sortByDesc(static fn(array $row): int => (int) array_search($row['verdict'], $order, true))

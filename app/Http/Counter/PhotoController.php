@@ -17,7 +17,14 @@ final readonly class PhotoController
 {
     public function index(Job $job): JsonResponse
     {
-        return new JsonResponse(['data' => JobPhoto::query()->where('job_id', $job->id)->orderBy('created_at')->get()->map(self::row(...))->all()]);
+        return new JsonResponse([
+            'data' => JobPhoto::query()
+                ->where('job_id', $job->id)
+                ->orderBy('created_at')
+                ->get()
+                ->map(self::row(...))
+                ->all(),
+        ]);
     }
 
     public function store(PhotoRequest $request, Job $job, KeepPhoto $keep): JsonResponse
@@ -33,7 +40,10 @@ final readonly class PhotoController
     {
         $found = JobPhoto::query()->where('job_id', $job->id)->findOrFail($photo);
 
-        return new BinaryFileResponse($store->path($found->id), 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline']);
+        return new BinaryFileResponse($store->path($found->id), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Content-Disposition' => 'inline',
+        ]);
     }
 
     public function destroy(Job $job, string $photo, PhotoStore $store): Response
@@ -50,6 +60,11 @@ final readonly class PhotoController
     /** @return array<string, mixed> */
     private static function row(JobPhoto $photo): array
     {
-        return ['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height, 'at' => $photo->created_at->toIso8601ZuluString()];
+        return [
+            'id' => $photo->id,
+            'width' => $photo->width,
+            'height' => $photo->height,
+            'at' => $photo->created_at->toIso8601ZuluString(),
+        ];
     }
 }

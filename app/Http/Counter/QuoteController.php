@@ -27,8 +27,13 @@ final readonly class QuoteController
 
     public function __construct(private Quoting $quoting, private Stations $stations, private ShopBook $book) {}
 
-    public function show(Request $request, Job $job, Planning $planning, PhoneLibrary $phones, Promise $promise): JsonResponse
-    {
+    public function show(
+        Request $request,
+        Job $job,
+        Planning $planning,
+        PhoneLibrary $phones,
+        Promise $promise,
+    ): JsonResponse {
         $this->stations->mustReach('quote', $job);
         $rules = $this->book->rules();
         $condition = $planning->condition($job);
@@ -40,7 +45,9 @@ final readonly class QuoteController
         }
 
         return new JsonResponse([
-            'currency' => $rules->currency, 'taxPercent' => round(100 * (float) $rules->taxRate, 2), 'roundTo' => (string) $rules->roundTo,
+            'currency' => $rules->currency,
+            'taxPercent' => round(100 * (float) $rules->taxRate, 2),
+            'roundTo' => (string) $rules->roundTo,
             'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
             'claim' => $job->claim === null ? null : QuoteResource::claim($job->claim->load('job', 'payments')),
             'options' => array_slice(self::ordered($job, $rows), 0, self::MOST_OPTIONS),
@@ -49,21 +56,36 @@ final readonly class QuoteController
 
     public function accept(AcceptQuoteRequest $request, Job $job, AcceptQuote $accept): JobResource
     {
-        return new JobResource($accept($job, $request->version(), $request->string('kind')->toString(), $request->integer('item'), $request->string('gross')->toString(), $request->boolean('warranty'))->load('part'));
+        return new JobResource(
+            $accept(
+                $job,
+                $request->version(),
+                $request->string('kind')->toString(),
+                $request->integer('item'),
+                $request->string('gross')->toString(),
+                $request->boolean('warranty'),
+            )->load('part'),
+        );
     }
 
     public function refuse(RefuseQuoteRequest $request, Job $job, RefuseQuote $refuse): JobResource
     {
-        return new JobResource($refuse($job, $request->version(), $request->string('reason')->trim()->toString())->load('part'));
+        return new JobResource(
+            $refuse($job, $request->version(), $request->string('reason')->trim()->toString())->load('part'),
+        );
     }
 
     public function pdf(Job $job, CounterPapers $papers): Response
     {
-        return new Response($papers->quote($job), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $job->tag() . '-quote.pdf"']);
+        return new Response($papers->quote($job), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="' . $job->tag() . '-quote.pdf"',
+        ]);
     }
 
     /**
-     * The kind chosen in Scope first, then the recommended one, then what suits, then the rest; what has no price is left out.
+     * The kind chosen in Scope first, then the recommended one, then what suits, then the rest; what has no price is
+     * left out.
      *
      * @param list<array<string, mixed>> $rows
      *
@@ -71,8 +93,20 @@ final readonly class QuoteController
      */
     private static function ordered(Job $job, array $rows): array
     {
-        $rows = array_values(array_filter($rows, static fn(array $r): bool => $r['money'] !== null && ($r['suits'] === true || $r['kind'] === $job->kind?->value)));
-        usort($rows, static fn(array $a, array $b): int => [$a['kind'] !== $job->kind?->value, $a['recommended'] !== true] <=> [$b['kind'] !== $job->kind?->value, $b['recommended'] !== true]);
+        $rows = array_values(
+            array_filter(
+                $rows,
+                static fn(array $r): bool => $r['money'] !== null
+                    && ($r['suits'] === true || $r['kind'] === $job->kind?->value),
+            ),
+        );
+        usort(
+            $rows,
+            static fn(array $a, array $b): int => [$a['kind'] !== $job->kind?->value, $a['recommended'] !== true] <=> [
+                $b['kind'] !== $job->kind?->value,
+                $b['recommended'] !== true,
+            ],
+        );
 
         return $rows;
     }

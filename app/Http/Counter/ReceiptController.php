@@ -19,16 +19,21 @@ final readonly class ReceiptController
             throw Conflict::notReachable('First: Check-in.');
         }
 
-        return new JobResource($change->atAnyTime($job, $request->version(), static function (Job $locked) use ($request): void {
-            $signed = ['name' => $request->string('name')->trim()->toString(), 'strokes' => $request->strokes()];
-            if ($locked->receipt === null || array_diff_key($locked->receipt, ['at' => true]) !== $signed) {
-                $locked->receipt = $signed + ['at' => Carbon::now()->toIso8601ZuluString()];
-            }
-        }));
+        return new JobResource(
+            $change->atAnyTime($job, $request->version(), static function (Job $locked) use ($request): void {
+                $signed = ['name' => $request->string('name')->trim()->toString(), 'strokes' => $request->strokes()];
+                if ($locked->receipt === null || array_diff_key($locked->receipt, ['at' => true]) !== $signed) {
+                    $locked->receipt = $signed + ['at' => Carbon::now()->toIso8601ZuluString()];
+                }
+            }),
+        );
     }
 
     public function pdf(Job $job, CounterPapers $papers): Response
     {
-        return new Response($papers->receipt($job), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $job->tag() . '-receipt.pdf"']);
+        return new Response($papers->receipt($job), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="' . $job->tag() . '-receipt.pdf"',
+        ]);
     }
 }

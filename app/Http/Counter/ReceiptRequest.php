@@ -27,6 +27,12 @@ final class ReceiptRequest extends VersionedRequest
         /** @var list<list<array{int|float|string, int|float|string}>> $strokes */
         $strokes = $this->validated('strokes');
 
-        return array_map(static fn(array $stroke): array => array_map(static fn(array $p): array => [round((float) $p[0], 1), round((float) $p[1], 1)], $stroke), $strokes);
+        return array_map(
+            static fn(array $stroke): array => array_map(
+                static fn(array $p): array => [round((float) $p[0], 1), round((float) $p[1], 1)],
+                $stroke,
+            ),
+            $strokes,
+        );
     }
 }

@@ -27,7 +27,15 @@ final readonly class ScopeController
         $condition = $this->planning->condition($job);
         $finding = (new Diagnostician())->diagnose($condition, $this->phones->phone($job->phone)->panel->technology);
 
-        return new JsonResponse(ScopeResource::of($finding, $condition, $quoting->options($job), Gate::allows('seeMargin', Job::class), $book->rules()->currency));
+        return new JsonResponse(
+            ScopeResource::of(
+                $finding,
+                $condition,
+                $quoting->options($job),
+                Gate::allows('seeMargin', Job::class),
+                $book->rules()->currency,
+            ),
+        );
     }
 
     public function update(ChooseKindRequest $request, Job $job, ChangeJob $change): JobResource
@@ -36,16 +44,20 @@ final readonly class ScopeController
         $kind = $request->kind();
         $this->phones->phone($job->phone)->replacement($kind);
 
-        return new JobResource($change->beforeBench($job, $request->version(), static function (Job $locked) use ($kind, $request): void {
-            $locked->kind = $kind;
-            $locked->kind_reason = $request->reason();
-            if ($request->has('worth')) {
-                $locked->worth = $request->worth();
-            }
-            if ($locked->isDirty('kind')) {
-                $locked->dropQuote();
-                ShelfItem::query()->where('job_id', $locked->id)->update(['job_id' => null]);
-            }
-        }));
+        return new JobResource(
+            $change->beforeBench($job, $request->version(), static function (Job $locked) use ($kind, $request): void {
+                $locked->kind = $kind;
+                $locked->kind_reason = $request->reason();
+                if ($request->has('worth')) {
+                    $locked->worth = $request->worth();
+                }
+                if ($locked->isDirty('kind')) {
+                    $locked->dropQuote();
+                    ShelfItem::query()
+                        ->where('job_id', $locked->id)
+                        ->update(['job_id' => null]);
+                }
+            }),
+        );
     }
 }

@@ -22,9 +22,18 @@ final readonly class ScopeResource
      *
      * @return array<string, mixed>
      */
-    public static function of(Finding $finding, Condition $condition, array $options, bool $withMargin, string $currency): array
-    {
-        return ['finding' => FindingResource::of($finding), 'currency' => $currency, 'kinds' => self::kinds($finding, $condition, $options, $withMargin)];
+    public static function of(
+        Finding $finding,
+        Condition $condition,
+        array $options,
+        bool $withMargin,
+        string $currency,
+    ): array {
+        return [
+            'finding' => FindingResource::of($finding),
+            'currency' => $currency,
+            'kinds' => self::kinds($finding, $condition, $options, $withMargin),
+        ];
     }
 
     /**
@@ -44,14 +53,26 @@ final readonly class ScopeResource
 
         $beside = $advice['recommended'] ?? 0;
 
-        return array_map(static fn(int $i): array => OptionResource::work($options[$i]) + [
-            'differs' => $i === $beside ? [] : Reasons::of((new WayDifference())->between($options[$i]->plan, $options[$beside]->plan)),
-            'recommended' => $advice['recommended'] === $i,
-            'suits' => $advice['suits'][$i],
-            // What the shop pays is for those who may see the margin.
-            'because' => Reasons::of(array_values(array_filter($advice['because'][$i], static fn($r): bool => $withMargin || !isset($r->figures['amount'])))),
-            'money' => OptionResource::money($options[$i], $withMargin),
-            'customer' => Reasons::of($options[$i]->customer()),
-        ], array_keys($options));
+        return array_map(
+            static fn(int $i): array => OptionResource::work($options[$i]) + [
+                'differs' => $i === $beside
+                        ? []
+                        : Reasons::of((new WayDifference())->between($options[$i]->plan, $options[$beside]->plan)),
+                'recommended' => $advice['recommended'] === $i,
+                'suits' => $advice['suits'][$i],
+                // What the shop pays is for those who may see the margin.
+                'because' => Reasons::of(
+                    array_values(
+                        array_filter(
+                            $advice['because'][$i],
+                            static fn($r): bool => $withMargin || !isset($r->figures['amount']),
+                        ),
+                    ),
+                ),
+                'money' => OptionResource::money($options[$i], $withMargin),
+                'customer' => Reasons::of($options[$i]->customer()),
+            ],
+            array_keys($options),
+        );
     }
 }

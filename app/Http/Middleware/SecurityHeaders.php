@@ -17,7 +17,17 @@ final readonly class SecurityHeaders
         $nonce = Vite::useCspNonce();
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; font-src 'self'; img-src 'self' data:; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+            'Content-Security-Policy' => implode('; ', [
+                "default-src 'none'",
+                "script-src 'self'",
+                "style-src 'self' 'nonce-{$nonce}'",
+                "font-src 'self'",
+                "img-src 'self' data:",
+                "connect-src 'self'",
+                "base-uri 'none'",
+                "form-action 'self'",
+                "frame-ancestors 'none'",
+            ]),
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',

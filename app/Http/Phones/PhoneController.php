@@ -29,8 +29,22 @@ final readonly class PhoneController
         $question = count($left) > 1 ? (new LookAlikes())->question($left) : null;
 
         return new JsonResponse([
-            'left' => array_map(static fn(Phone $p): array => self::summary((string) array_search($p, $found, true), $p), $left),
-            'question' => $question === null ? null : ['feature' => $question['feature']->value, 'options' => array_map(static fn(int|string $answer): array => ['answer' => (string) $answer, 'leaves' => $question['options'][$answer]], array_keys($question['options']))],
+            'left' => array_map(
+                static fn(Phone $p): array => self::summary((string) array_search($p, $found, true), $p),
+                $left,
+            ),
+            'question' => $question === null
+                    ? null
+                    : [
+                        'feature' => $question['feature']->value,
+                        'options' => array_map(
+                            static fn(int|string $answer): array => [
+                                'answer' => (string) $answer,
+                                'leaves' => $question['options'][$answer],
+                            ],
+                            array_keys($question['options']),
+                        ),
+                    ],
         ]);
     }
 
@@ -43,8 +57,19 @@ final readonly class PhoneController
     private static function summary(string $id, Phone $phone): array
     {
         $i = $phone->identity;
-        $codes = array_map(static fn(string $code): array => ['code' => $code, 'region' => $i->codes[$code]], array_keys($i->codes));
+        $codes = array_map(
+            static fn(string $code): array => ['code' => $code, 'region' => $i->codes[$code]],
+            array_keys($i->codes),
+        );
 
-        return ['id' => $id, 'maker' => $i->maker, 'model' => $i->model, 'year' => $i->year, 'family' => $phone->family->value, 'codes' => $codes, 'colours' => $i->colours];
+        return [
+            'id' => $id,
+            'maker' => $i->maker,
+            'model' => $i->model,
+            'year' => $i->year,
+            'family' => $phone->family->value,
+            'codes' => $codes,
+            'colours' => $i->colours,
+        ];
     }
 }

@@ -32,7 +32,11 @@ final readonly class PhoneFileController
         $drawn = PhoneDrawing::query()->where('phone', $phone)->max('version');
         $version = is_numeric($drawn) ? (int) $drawn : 0;
 
-        return new JsonResponse(['version' => $version, 'ships' => $this->phones->ships($phone), 'document' => $this->phones->document($version > 0 ? "$phone@$version" : $phone)]);
+        return new JsonResponse([
+            'version' => $version,
+            'ships' => $this->phones->ships($phone),
+            'document' => $this->phones->document($version > 0 ? "$phone@$version" : $phone),
+        ]);
     }
 
     public function update(PhoneFileRequest $request, string $phone, DrawPhone $draw): JsonResponse
@@ -51,7 +55,17 @@ final readonly class PhoneFileController
         $before = $this->phones->ships($phone) ? $this->asArray($this->phones->document($phone)) : [];
         foreach (PhoneDrawing::query()->with('user')->where('phone', $phone)->orderBy('version')->get() as $drawn) {
             $after = $this->asArray(json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR));
-            $rows[] = ['version' => $drawn->version, 'by' => $drawn->user->name, 'at' => $drawn->drawn_at->toIso8601ZuluString(), 'changes' => $before === [] ? [] : array_map(static fn($r): array => self::objects($r->toArray()), (new PhoneDifference())->between($before, $after))];
+            $rows[] = [
+                'version' => $drawn->version,
+                'by' => $drawn->user->name,
+                'at' => $drawn->drawn_at->toIso8601ZuluString(),
+                'changes' => $before === []
+                        ? []
+                        : array_map(
+                            static fn($r): array => self::objects($r->toArray()),
+                            (new PhoneDifference())->between($before, $after),
+                        ),
+            ];
             $before = $after;
         }
 
@@ -66,7 +80,11 @@ final readonly class PhoneFileController
             throw ValidationException::withMessages(['svg' => $e->getMessage() . '. Nothing was taken over.']);
         }
 
-        return new JsonResponse(['width' => $outline->width, 'height' => $outline->height, 'cornerRadius' => $outline->radius]);
+        return new JsonResponse([
+            'width' => $outline->width,
+            'height' => $outline->height,
+            'cornerRadius' => $outline->radius,
+        ]);
     }
 
     /** @return array<string, mixed> */

@@ -12,7 +12,11 @@ final class TellApartRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['q' => ['nullable', 'string', 'max:60'], 'answers' => ['nullable', 'array:' . implode(',', array_column(Feature::cases(), 'value'))], 'answers.*' => ['string', 'max:20']];
+        return [
+            'q' => ['nullable', 'string', 'max:60'],
+            'answers' => ['nullable', 'array:' . implode(',', array_column(Feature::cases(), 'value'))],
+            'answers.*' => ['string', 'max:20'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -23,7 +23,10 @@ final readonly class CountController
         $user = $request->user();
         assert($user instanceof User);
         $id = $request->string('id')->lower()->toString();
-        $count = ShelfCount::query()->find($id) ?? ShelfCount::query()->create(['id' => $id, 'user_id' => $user->id])->refresh();
+        $count = ShelfCount::query()->find($id)
+            ?? ShelfCount::query()
+                ->create(['id' => $id, 'user_id' => $user->id])
+                ->refresh();
 
         return new JsonResponse($this->state($request, $count), 200);
     }
@@ -40,9 +43,20 @@ final readonly class CountController
         }
         $label = $request->label();
         $item = ShelfItem::query()->where('label', $label)->first();
-        DB::table('shelf_count_lines')->insertOrIgnore(['count_id' => $count->id, 'label' => $item->label ?? $label, 'item_id' => $item?->id]);
+        DB::table('shelf_count_lines')->insertOrIgnore([
+            'count_id' => $count->id,
+            'label' => $item->label ?? $label,
+            'item_id' => $item?->id,
+        ]);
 
-        return new JsonResponse($this->state($request, $count) + ['last' => ['label' => $item->label ?? $label, 'item' => $item === null ? null : (new ShelfItemResource($item->load('job')))->toArray($request)]]);
+        return new JsonResponse(
+            $this->state($request, $count) + [
+                'last' => [
+                    'label' => $item->label ?? $label,
+                    'item' => $item === null ? null : (new ShelfItemResource($item->load('job')))->toArray($request),
+                ],
+            ],
+        );
     }
 
     public function close(Request $request, ShelfCount $count): JsonResponse
@@ -51,7 +65,15 @@ final readonly class CountController
             $locked = ShelfCount::query()->lockForUpdate()->findOrFail($count->id);
             if ($locked->closed_at === null) {
                 $now = Carbon::now();
-                DB::table('shelf_items')->whereIn('id', DB::table('shelf_count_lines')->where('count_id', $locked->id)->whereNotNull('item_id')->select('item_id'))->update(['counted_at' => $now]);
+                DB::table('shelf_items')
+                    ->whereIn(
+                        'id',
+                        DB::table('shelf_count_lines')
+                            ->where('count_id', $locked->id)
+                            ->whereNotNull('item_id')
+                            ->select('item_id'),
+                    )
+                    ->update(['counted_at' => $now]);
                 $locked->update(['closed_at' => $now]);
             }
         });
@@ -63,12 +85,27 @@ final readonly class CountController
     private function state(Request $request, ShelfCount $count): array
     {
         $lines = DB::table('shelf_count_lines')->where('count_id', $count->id);
-        $missing = ShelfItem::query()->with('job')->whereIn('state', [...ShelfItem::ON_SHELF, 'faulty'])->where('created_at', '<=', $count->created_at)
-            ->whereNotIn('id', DB::table('shelf_count_lines')->where('count_id', $count->id)->whereNotNull('item_id')->select('item_id'));
+        $missing = ShelfItem::query()
+            ->with('job')
+            ->whereIn('state', [...ShelfItem::ON_SHELF, 'faulty'])
+            ->where('created_at', '<=', $count->created_at)
+            ->whereNotIn(
+                'id',
+                DB::table('shelf_count_lines')
+                    ->where('count_id', $count->id)
+                    ->whereNotNull('item_id')
+                    ->select('item_id'),
+            );
 
         return [
-            'id' => $count->id, 'closed' => $count->closed_at !== null, 'counted' => (clone $lines)->whereNotNull('item_id')->count(), 'strange' => (clone $lines)->whereNull('item_id')->orderBy('id')->pluck('label')->all(),
-            'missing' => (clone $missing)->count(), 'missingItems' => ShelfItemResource::collection($missing->orderBy('place')->orderBy('label')->limit(self::MOST_MISSING)->get())->toArray($request),
+            'id' => $count->id,
+            'closed' => $count->closed_at !== null,
+            'counted' => (clone $lines)->whereNotNull('item_id')->count(),
+            'strange' => (clone $lines)->whereNull('item_id')->orderBy('id')->pluck('label')->all(),
+            'missing' => (clone $missing)->count(),
+            'missingItems' => ShelfItemResource::collection(
+                $missing->orderBy('place')->orderBy('label')->limit(self::MOST_MISSING)->get(),
+            )->toArray($request),
         ];
     }
 }

@@ -48,10 +48,37 @@ final readonly class ImportController
         $checked = $import->state !== 'checking';
 
         return [
-            'id' => $import->id, 'name' => $import->name, 'state' => $import->state, 'total' => $import->total, 'checked' => $import->checked, 'bad' => $import->bad,
-            'encoding' => $r['encoding'], 'separator' => $r['separator'], 'decimal' => $r['decimal'], 'columns' => array_values(array_filter($r['columns'], static fn(string $c): bool => $c !== '')), 'unknown' => $r['unknown'],
-            'faults' => $checked ? ShelfImportLine::query()->where('import_id', $import->id)->whereNotNull('faults')->orderBy('line')->limit(self::MOST_BAD)->get()->map($this->bad(...))->all() : [],
-            'preview' => $checked ? ShelfImportLine::query()->where('import_id', $import->id)->whereNull('faults')->orderBy('line')->limit(self::PREVIEW)->get()->map($this->good(...))->all() : [],
+            'id' => $import->id,
+            'name' => $import->name,
+            'state' => $import->state,
+            'total' => $import->total,
+            'checked' => $import->checked,
+            'bad' => $import->bad,
+            'encoding' => $r['encoding'],
+            'separator' => $r['separator'],
+            'decimal' => $r['decimal'],
+            'columns' => array_values(array_filter($r['columns'], static fn(string $c): bool => $c !== '')),
+            'unknown' => $r['unknown'],
+            'faults' => $checked
+                ? ShelfImportLine::query()
+                    ->where('import_id', $import->id)
+                    ->whereNotNull('faults')
+                    ->orderBy('line')
+                    ->limit(self::MOST_BAD)
+                    ->get()
+                    ->map($this->bad(...))
+                    ->all()
+                : [],
+            'preview' => $checked
+                ? ShelfImportLine::query()
+                    ->where('import_id', $import->id)
+                    ->whereNull('faults')
+                    ->orderBy('line')
+                    ->limit(self::PREVIEW)
+                    ->get()
+                    ->map($this->good(...))
+                    ->all()
+                : [],
         ];
     }
 
@@ -60,7 +87,14 @@ final readonly class ImportController
     {
         $faults = $line->faults ?? [];
 
-        return ['line' => $line->line, 'name' => $line->cells['name'] ?? '', 'faults' => array_map(static fn(string $column): array => ['column' => $column, 'reason' => $faults[$column]], array_keys($faults))];
+        return [
+            'line' => $line->line,
+            'name' => $line->cells['name'] ?? '',
+            'faults' => array_map(
+                static fn(string $column): array => ['column' => $column, 'reason' => $faults[$column]],
+                array_keys($faults),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -69,6 +103,14 @@ final readonly class ImportController
         $item = $line->item ?? [];
         $fits = is_array($item['fits'] ?? null) ? $item['fits'] : [];
 
-        return ['line' => $line->line, 'name' => $item['name'] ?? '', 'kind' => $item['kind'] ?? '', 'fits' => array_map(static fn(int|string $where): array => ['phone' => (string) $where, 'verdict' => $fits[$where]], array_keys($fits))];
+        return [
+            'line' => $line->line,
+            'name' => $item['name'] ?? '',
+            'kind' => $item['kind'] ?? '',
+            'fits' => array_map(
+                static fn(int|string $where): array => ['phone' => (string) $where, 'verdict' => $fits[$where]],
+                array_keys($fits),
+            ),
+        ];
     }
 }

@@ -16,35 +16,59 @@ final readonly class ReturnController
 
     public function index(): JsonResponse
     {
-        $rows = SupplierReturn::query()->with(['item', 'job'])->orderByRaw("state in ('credited', 'refused')")->orderByDesc('created_at')->limit(self::MOST)->get();
+        $rows = SupplierReturn::query()
+            ->with(['item', 'job'])
+            ->orderByRaw("state in ('credited', 'refused')")
+            ->orderByDesc('created_at')
+            ->limit(self::MOST)
+            ->get();
 
         return new JsonResponse(['data' => $rows->map(self::row(...))->all()]);
     }
 
     public function update(ReturnRequest $request, SupplierReturn $return): JsonResponse
     {
-        return new JsonResponse(self::row(DB::connection()->transaction(static function () use ($request, $return): SupplierReturn {
-            $locked = SupplierReturn::query()->with(['item', 'job'])->lockForUpdate()->findOrFail($return->id);
-            $state = $request->string('state')->toString();
-            if ($locked->state === $state) {
-                return $locked;
-            }
-            if ($locked->version !== $request->integer('version')) {
-                throw Conflict::staleItem($locked->item);
-            }
-            $locked->update(['state' => $state, 'version' => $locked->version + 1]);
-            $locked->item->update(['state' => $state === 'sent' || $state === 'credited' ? 'returned' : 'faulty']);
+        return new JsonResponse(
+            self::row(
+                DB::connection()->transaction(static function () use ($request, $return): SupplierReturn {
+                    $locked = SupplierReturn::query()
+                        ->with(['item', 'job'])
+                        ->lockForUpdate()
+                        ->findOrFail($return->id);
+                    $state = $request->string('state')->toString();
+                    if ($locked->state === $state) {
+                        return $locked;
+                    }
+                    if ($locked->version !== $request->integer('version')) {
+                        throw Conflict::staleItem($locked->item);
+                    }
+                    $locked->update(['state' => $state, 'version' => $locked->version + 1]);
+                    $locked->item->update([
+                        'state' => $state === 'sent' || $state === 'credited' ? 'returned' : 'faulty',
+                    ]);
 
-            return $locked;
-        })));
+                    return $locked;
+                }),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function row(SupplierReturn $r): array
     {
         return [
-            'id' => $r->id, 'version' => $r->version, 'state' => $r->state, 'reason' => $r->reason, 'at' => $r->created_at->toIso8601ZuluString(), 'tag' => $r->job?->tag(),
-            'item' => ['label' => $r->item->label, 'name' => $r->item->name, 'supplier' => $r->item->supplier, 'batch' => $r->item->batch],
+            'id' => $r->id,
+            'version' => $r->version,
+            'state' => $r->state,
+            'reason' => $r->reason,
+            'at' => $r->created_at->toIso8601ZuluString(),
+            'tag' => $r->job?->tag(),
+            'item' => [
+                'label' => $r->item->label,
+                'name' => $r->item->name,
+                'supplier' => $r->item->supplier,
+                'batch' => $r->item->batch,
+            ],
         ];
     }
 }

@@ -36,7 +36,11 @@ final readonly class ShelfController
         // One more than shown says whether there is another page; counting a whole shelf would cost more than it tells.
         $rows = $query->orderBy('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE + 1)->get();
 
-        return new JsonResponse(['data' => ShelfItemResource::collection($rows->take(self::PAGE)), 'page' => $page, 'more' => $rows->count() > self::PAGE]);
+        return new JsonResponse([
+            'data' => ShelfItemResource::collection($rows->take(self::PAGE)),
+            'page' => $page,
+            'more' => $rows->count() > self::PAGE,
+        ]);
     }
 
     public function show(string $label): ShelfItemResource
@@ -48,7 +52,9 @@ final readonly class ShelfController
     {
         $item = DB::connection()->transaction(static function () use ($request, $labels): ShelfItem {
             $fields = $request->item();
-            $label = $request->filled('label') ? $request->string('label')->toString() : ShelfLabels::of($labels->next());
+            $label = $request->filled('label')
+                ? $request->string('label')->toString()
+                : ShelfLabels::of($labels->next());
             $fields['label'] = $label;
             if (ShelfItem::query()->where('label', $label)->exists()) {
                 throw ValidationException::withMessages(['label' => $label . ' is on the shelf already.']);
@@ -89,7 +95,10 @@ final readonly class ShelfController
             throw ValidationException::withMessages(['labels' => 'None of these labels is on the shelf.']);
         }
 
-        return new Response($sheet->pdf($items->all(), $request->getSchemeAndHttpHost()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="labels.pdf"']);
+        return new Response($sheet->pdf($items->all(), $request->getSchemeAndHttpHost()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="labels.pdf"',
+        ]);
     }
 
     public function export(Export $export): StreamedResponse

@@ -36,9 +36,14 @@ final class ShelfItemRequest extends FormRequest
             'place' => ['required', 'string', 'max:40'],
             'cost' => ['nullable', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/'],
             'sheet' => ['nullable', 'array:' . implode(',', array_keys(DataSheet::FIELDS))],
-            'sheet.width' => ['nullable', 'numeric', 'between:1,400'], 'sheet.height' => ['nullable', 'numeric', 'between:1,400'], 'sheet.thickness' => ['nullable', 'numeric', 'between:0.1,20'],
-            'sheet.pixelsWide' => ['nullable', 'integer', 'between:100,10000'], 'sheet.pixelsHigh' => ['nullable', 'integer', 'between:100,10000'],
-            'sheet.stylusLayer' => ['nullable', 'boolean'], 'sheet.readerThrough' => ['nullable', 'boolean'], 'sheet.memory' => ['nullable', 'boolean'],
+            'sheet.width' => ['nullable', 'numeric', 'between:1,400'],
+            'sheet.height' => ['nullable', 'numeric', 'between:1,400'],
+            'sheet.thickness' => ['nullable', 'numeric', 'between:0.1,20'],
+            'sheet.pixelsWide' => ['nullable', 'integer', 'between:100,10000'],
+            'sheet.pixelsHigh' => ['nullable', 'integer', 'between:100,10000'],
+            'sheet.stylusLayer' => ['nullable', 'boolean'],
+            'sheet.readerThrough' => ['nullable', 'boolean'],
+            'sheet.memory' => ['nullable', 'boolean'],
         ];
     }
 
@@ -49,8 +54,19 @@ final class ShelfItemRequest extends FormRequest
         $in = $this->validated();
 
         return [
-            'label' => $in['label'] ?? null, 'name' => $in['name'], 'kind' => $in['kind'], 'model_codes' => $in['modelCodes'], 'connector' => $in['connector'] ?? null, 'technology' => $in['technology'] ?? null,
-            'colour' => $in['colour'] ?? null, 'refresh' => $in['refresh'] ?? null, 'brings' => $in['brings'] ?? null, 'supplier' => $in['supplier'], 'batch' => $in['batch'], 'state' => $in['state'], 'place' => $in['place'],
+            'label' => $in['label'] ?? null,
+            'name' => $in['name'],
+            'kind' => $in['kind'],
+            'model_codes' => $in['modelCodes'],
+            'connector' => $in['connector'] ?? null,
+            'technology' => $in['technology'] ?? null,
+            'colour' => $in['colour'] ?? null,
+            'refresh' => $in['refresh'] ?? null,
+            'brings' => $in['brings'] ?? null,
+            'supplier' => $in['supplier'],
+            'batch' => $in['batch'],
+            'state' => $in['state'],
+            'place' => $in['place'],
             'sheet' => $in['sheet'] ?? null,
         ] + (array_key_exists('cost', $in) && Gate::allows('seeCost', ShelfItem::class) ? ['cost' => $in['cost']] : []);
     }

@@ -19,10 +19,23 @@ final class ShelfItemResource extends JsonResource
         $item = $this->resource;
 
         return [
-            'id' => $item->id, 'label' => $item->label, 'name' => $item->name, 'kind' => $item->kind->value, 'modelCodes' => $item->model_codes,
-            'connector' => $item->connector, 'technology' => $item->technology?->value, 'colour' => $item->colour, 'refresh' => $item->refresh,
-            'brings' => $item->brings, 'supplier' => $item->supplier, 'batch' => $item->batch, 'state' => $item->state, 'place' => $item->place,
-            'sheet' => DataSheet::data($item->offer()->sheet), 'version' => $item->version, 'countedAt' => $item->counted_at?->toIso8601ZuluString(),
+            'id' => $item->id,
+            'label' => $item->label,
+            'name' => $item->name,
+            'kind' => $item->kind->value,
+            'modelCodes' => $item->model_codes,
+            'connector' => $item->connector,
+            'technology' => $item->technology?->value,
+            'colour' => $item->colour,
+            'refresh' => $item->refresh,
+            'brings' => $item->brings,
+            'supplier' => $item->supplier,
+            'batch' => $item->batch,
+            'state' => $item->state,
+            'place' => $item->place,
+            'sheet' => DataSheet::data($item->offer()->sheet),
+            'version' => $item->version,
+            'countedAt' => $item->counted_at?->toIso8601ZuluString(),
             'cost' => Gate::allows('seeCost', ShelfItem::class) ? $item->cost : null,
             'taken' => $item->job?->tag(),
         ];

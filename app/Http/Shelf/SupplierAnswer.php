@@ -12,6 +12,12 @@ final readonly class SupplierAnswer
     /** @return array<string, mixed> */
     public static function of(?SupplierPrice $row, string $currency): array
     {
-        return ['currency' => $currency, 'goodAt' => $row?->good_at?->toIso8601ZuluString(), 'askedAt' => $row?->asked_at->toIso8601ZuluString(), 'fault' => $row?->fault, 'offers' => $row->offers ?? []];
+        return [
+            'currency' => $currency,
+            'goodAt' => $row?->good_at?->toIso8601ZuluString(),
+            'askedAt' => $row?->asked_at->toIso8601ZuluString(),
+            'fault' => $row?->fault,
+            'offers' => $row->offers ?? [],
+        ];
     }
 }

@@ -13,7 +13,9 @@ use Illuminate\Support\Facades\DB;
 /**
  * Checks the next lines of a parts list; asked again and again until all are through, so that progress can be shown.
  *
- * @phpstan-type Row array{import_id: string, line: int, cells: string, item: string, faults: string|null, label: string|null}
+ * @phpstan-type Row array{
+ *     import_id: string, line: int, cells: string, item: string, faults: string|null, label: string|null
+ * }
  */
 final readonly class CheckPartsList
 {
@@ -37,14 +39,27 @@ final readonly class CheckPartsList
     private function chunk(ShelfImport $import): void
     {
         $r = $import->reading;
-        $reading = new Reading($r['encoding'], $r['separator'], $r['decimal'], $r['columns'], $r['unknown']);
+        $reading = new Reading(
+            $r['encoding'],
+            $r['separator'],
+            $r['decimal'],
+            $r['columns'],
+            $r['unknown'],
+        );
         $checker = new LineChecker($reading, $this->phones->all());
         $rows = [];
         $offset = $r['offset'] ?? 0;
         $line = $r['line'] ?? 1;
-        foreach (CsvFile::records($this->store->path($import->id), $reading->separator, $offset, $line) as [$cells, $began, $behind]) {
+        $records = CsvFile::records($this->store->path($import->id), $reading->separator, $offset, $line);
+        foreach ($records as [$cells, $began, $behind]) {
             if ($began > 1) {
-                $rows[] = $this->row($import, $checker, $reading, $cells, $began);
+                $rows[] = $this->row(
+                    $import,
+                    $checker,
+                    $reading,
+                    $cells,
+                    $began,
+                );
             }
             $offset = $behind;
             $line = $began + CsvFile::linesOf($cells);
@@ -71,8 +86,13 @@ final readonly class CheckPartsList
      *
      * @return Row
      */
-    private function row(ShelfImport $import, LineChecker $checker, Reading $reading, array $cells, int $line): array
-    {
+    private function row(
+        ShelfImport $import,
+        LineChecker $checker,
+        Reading $reading,
+        array $cells,
+        int $line,
+    ): array {
         $byColumn = [];
         foreach ($reading->columns as $at => $column) {
             if ($column !== '') {
@@ -87,8 +107,15 @@ final readonly class CheckPartsList
         $label = $item['label'];
 
         return [
-            'import_id' => $import->id, 'line' => $line, 'cells' => json_encode($byColumn, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 'item' => json_encode($item + ['fits' => (object) $fits], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
-            'faults' => $faults === [] ? null : json_encode($faults, JSON_THROW_ON_ERROR), 'label' => is_string($label) ? mb_substr($label, 0, 20) : null,
+            'import_id' => $import->id,
+            'line' => $line,
+            'cells' => json_encode($byColumn, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+            'item' => json_encode(
+                $item + ['fits' => (object) $fits],
+                JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+            'faults' => $faults === [] ? null : json_encode($faults, JSON_THROW_ON_ERROR),
+            'label' => is_string($label) ? mb_substr($label, 0, 20) : null,
         ];
     }
 
@@ -102,8 +129,16 @@ final readonly class CheckPartsList
     private function withoutTwins(ShelfImport $import, array $rows): array
     {
         $labels = array_values(array_filter(array_column($rows, 'label'), is_string(...)));
-        $seen = array_fill_keys(array_map(self::folded(...), ShelfItem::query()->whereIn('label', $labels)->pluck('label')->all()), 'is on the shelf already');
-        foreach (ShelfImportLine::query()->where('import_id', $import->id)->whereIn('label', $labels)->get(['label', 'line']) as $before) {
+        $seen = array_fill_keys(
+            array_map(self::folded(...), ShelfItem::query()->whereIn('label', $labels)->pluck('label')->all()),
+            'is on the shelf already',
+        );
+        foreach (
+            ShelfImportLine::query()
+                ->where('import_id', $import->id)
+                ->whereIn('label', $labels)
+                ->get(['label', 'line']) as $before
+        ) {
             $seen[self::folded($before->label)] = 'stands in line ' . $before->line . ' already';
         }
         foreach ($rows as $i => $row) {
@@ -113,7 +148,10 @@ final readonly class CheckPartsList
             $key = self::folded($row['label']);
             if (isset($seen[$key])) {
                 $faults = $row['faults'] === null ? [] : json_decode($row['faults'], true, 4, JSON_THROW_ON_ERROR);
-                $rows[$i]['faults'] = json_encode(['label' => '"' . $row['label'] . '" ' . $seen[$key]] + (is_array($faults) ? $faults : []), JSON_THROW_ON_ERROR);
+                $rows[$i]['faults'] = json_encode(
+                    ['label' => '"' . $row['label'] . '" ' . $seen[$key]] + (is_array($faults) ? $faults : []),
+                    JSON_THROW_ON_ERROR,
+                );
             }
             $seen[$key] ??= 'stands in line ' . $row['line'] . ' already';
         }

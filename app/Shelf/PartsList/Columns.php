@@ -8,8 +8,28 @@ namespace App\Shelf\PartsList;
 final readonly class Columns
 {
     public const ALL = [
-        'label', 'name', 'kind', 'codes', 'connector', 'technology', 'colour', 'refresh', 'brings', 'supplier', 'batch', 'state', 'place', 'cost',
-        'width', 'height', 'pixelsWide', 'pixelsHigh', 'thickness', 'stylusLayer', 'readerThrough', 'memory',
+        'label',
+        'name',
+        'kind',
+        'codes',
+        'connector',
+        'technology',
+        'colour',
+        'refresh',
+        'brings',
+        'supplier',
+        'batch',
+        'state',
+        'place',
+        'cost',
+        'width',
+        'height',
+        'pixelsWide',
+        'pixelsHigh',
+        'thickness',
+        'stylusLayer',
+        'readerThrough',
+        'memory',
     ];
 
     public const REQUIRED = ['name', 'kind', 'codes', 'supplier', 'place'];
@@ -19,8 +39,20 @@ final readonly class Columns
 
     /** Headings as they are written elsewhere, compared without case, blanks and signs. */
     private const ALSO = [
-        'part' => 'name', 'description' => 'name', 'modelcodes' => 'codes', 'models' => 'codes', 'code' => 'codes', 'color' => 'colour', 'price' => 'cost', 'purchaseprice' => 'cost',
-        'shelf' => 'place', 'location' => 'place', 'hz' => 'refresh', 'smallparts' => 'brings', 'type' => 'kind', 'panel' => 'technology',
+        'part' => 'name',
+        'description' => 'name',
+        'modelcodes' => 'codes',
+        'models' => 'codes',
+        'code' => 'codes',
+        'color' => 'colour',
+        'price' => 'cost',
+        'purchaseprice' => 'cost',
+        'shelf' => 'place',
+        'location' => 'place',
+        'hz' => 'refresh',
+        'smallparts' => 'brings',
+        'type' => 'kind',
+        'panel' => 'technology',
     ];
 
     public static function named(string $heading): ?string

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Shelf\PartsList;
 
 /**
- * A parts list as RFC 4180 has it, kept as UTF-8 in a file of ours; encoding, separator and decimal sign of the original are recognised.
+ * A parts list as RFC 4180 has it, kept as UTF-8 in a file of ours; encoding, separator and decimal sign of the
+ * original are recognised.
  */
 final readonly class CsvFile
 {
@@ -20,7 +21,8 @@ final readonly class CsvFile
      *
      * @return array{Reading, int} and the number of records below the heading
      *
-     * @throws UnreadableList If there is no heading, no record, a required column is missing or named twice, or there are too many lines.
+     * @throws UnreadableList If there is no heading, no record, a required column is missing or named twice, or there
+     *     are too many lines.
      */
     public static function open(string $path, string $encoding): array
     {
@@ -48,7 +50,16 @@ final readonly class CsvFile
             throw UnreadableList::because('There is no line below the heading.');
         }
 
-        return [new Reading($encoding, $separator, $decimals[','] > $decimals['.'] ? ',' : '.', $columns, $unknown), $total];
+        return [
+            new Reading(
+                $encoding,
+                $separator,
+                $decimals[','] > $decimals['.'] ? ',' : '.',
+                $columns,
+                $unknown,
+            ),
+            $total,
+        ];
     }
 
     /**
@@ -70,7 +81,9 @@ final readonly class CsvFile
             throw UnreadableList::because('This is no text file.');
         }
 
-        return mb_check_encoding($bytes, 'UTF-8') ? [$bytes, 'UTF-8'] : [(string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'), 'Windows-1252'];
+        return mb_check_encoding($bytes, 'UTF-8')
+            ? [$bytes, 'UTF-8']
+            : [(string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'), 'Windows-1252'];
     }
 
     /**
@@ -82,7 +95,13 @@ final readonly class CsvFile
     {
         $file = self::handle($path);
         fseek($file, $offset);
-        for ($i = 0; ($cells = fgetcsv($file, null, $separator, '"', '')) !== false;) {
+        for ($i = 0; ($cells = fgetcsv(
+            $file,
+            null,
+            $separator,
+            '"',
+            '',
+        )) !== false;) {
             $began = $line;
             $texts = array_map(static fn(?string $c): string => mb_substr((string) $c, 0, self::LONGEST_CELL), $cells);
             $line += self::linesOf($texts);
@@ -103,7 +122,10 @@ final readonly class CsvFile
         return 1 + array_sum(array_map(static fn(string $t): int => substr_count($t, "\n"), $cells));
     }
 
-    /** Text of one record, quoted where RFC 4180 asks for it; cells that a spreadsheet would take for a formula are disarmed. */
+    /**
+     * Text of one record, quoted where RFC 4180 asks for it; cells that a spreadsheet would take for a formula are
+     * disarmed.
+     */
     public static function line(string ...$cells): string
     {
         return implode(',', array_map(static function (string $cell): string {
@@ -139,12 +161,21 @@ final readonly class CsvFile
         $known = array_values(array_filter($columns, static fn(string $c): bool => $c !== ''));
         $missing = array_diff(Columns::REQUIRED, $known);
         if ($missing !== []) {
-            throw UnreadableList::because('The first line must name the columns; missing: ' . implode(', ', $missing) . '.');
+            throw UnreadableList::because(
+                'The first line must name the columns; missing: ' . implode(', ', $missing) . '.',
+            );
         }
         if ($known !== array_values(array_unique($known))) {
-            throw UnreadableList::because('A column is named twice: ' . implode(', ', array_unique(array_diff_assoc($known, array_unique($known)))) . '.');
+            throw UnreadableList::because(
+                'A column is named twice: '
+                    . implode(', ', array_unique(array_diff_assoc($known, array_unique($known))))
+                    . '.',
+            );
         }
 
-        return [$columns, array_values(array_diff_key($cells, array_filter($columns, static fn(string $c): bool => $c !== '')))];
+        return [
+            $columns,
+            array_values(array_diff_key($cells, array_filter($columns, static fn(string $c): bool => $c !== ''))),
+        ];
     }
 }

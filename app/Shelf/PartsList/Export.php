@@ -28,8 +28,20 @@ final readonly class Export
         $flag = static fn(float|int|bool|null $v): string => is_bool($v) ? ($v ? 'yes' : 'no') : (string) $v;
 
         return [
-            $item->label, $item->name, $item->kind->value, implode(' ', $item->model_codes), (string) $item->connector, $item->technology->value ?? '', (string) $item->colour, (string) $item->refresh,
-            $item->brings === null ? '' : ($item->brings === [] ? 'none' : implode(' ', $item->brings)), $item->supplier, $item->batch, $item->state, $item->place, (string) $item->cost,
+            $item->label,
+            $item->name,
+            $item->kind->value,
+            implode(' ', $item->model_codes),
+            (string) $item->connector,
+            $item->technology->value ?? '',
+            (string) $item->colour,
+            (string) $item->refresh,
+            $item->brings === null ? '' : ($item->brings === [] ? 'none' : implode(' ', $item->brings)),
+            $item->supplier,
+            $item->batch,
+            $item->state,
+            $item->place,
+            (string) $item->cost,
             ...array_map($flag, array_values($sheet)),
         ];
     }

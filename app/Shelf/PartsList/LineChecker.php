@@ -16,7 +16,15 @@ use Facelift\Fit\Verdict;
 /** Turns the cells of one line into a shelf item, or says cell by cell what is wrong. */
 final readonly class LineChecker
 {
-    private const LONGEST = ['label' => 20, 'name' => 120, 'connector' => 40, 'colour' => 40, 'supplier' => 80, 'batch' => 40, 'place' => 40];
+    private const LONGEST = [
+        'label' => 20,
+        'name' => 120,
+        'connector' => 40,
+        'colour' => 40,
+        'supplier' => 80,
+        'batch' => 40,
+        'place' => 40,
+    ];
     private const STATES = ['new', 'tested', 'kept-frame', 'faulty'];
 
     /** @param list<Phone> $phones for what each line would fit */
@@ -45,12 +53,38 @@ final readonly class LineChecker
             $faults['label'] = 'may hold letters, digits and hyphens';
         }
         $item = [
-            'label' => $cell('label') === '' ? null : $cell('label'), 'name' => $cell('name'), 'kind' => $this->oneOf('kind', $cell('kind'), array_column(ReplacementKind::cases(), 'value'), $faults),
-            'model_codes' => $this->words($cell('codes')), 'connector' => $cell('connector') === '' ? null : $cell('connector'),
-            'technology' => $this->oneOf('technology', $cell('technology'), array_column(PanelTechnology::cases(), 'value'), $faults), 'colour' => $cell('colour') === '' ? null : mb_strtolower($cell('colour')),
-            'refresh' => $this->whole('refresh', $cell('refresh'), 30, 500, $faults), 'brings' => $this->brings($cell('brings')),
-            'supplier' => $cell('supplier'), 'batch' => $cell('batch') === '' ? 'none' : $cell('batch'), 'state' => $this->oneOf('state', $cell('state'), self::STATES, $faults) ?? 'new',
-            'place' => $cell('place'), 'cost' => $this->decimal('cost', $cell('cost'), 0, 100_000, $faults), 'sheet' => $this->sheet($cell, $faults),
+            'label' => $cell('label') === '' ? null : $cell('label'),
+            'name' => $cell('name'),
+            'kind' => $this->oneOf('kind', $cell('kind'), array_column(ReplacementKind::cases(), 'value'), $faults),
+            'model_codes' => $this->words($cell('codes')),
+            'connector' => $cell('connector') === '' ? null : $cell('connector'),
+            'technology' => $this->oneOf(
+                'technology',
+                $cell('technology'),
+                array_column(PanelTechnology::cases(), 'value'),
+                $faults,
+            ),
+            'colour' => $cell('colour') === '' ? null : mb_strtolower($cell('colour')),
+            'refresh' => $this->whole(
+                'refresh',
+                $cell('refresh'),
+                30,
+                500,
+                $faults,
+            ),
+            'brings' => $this->brings($cell('brings')),
+            'supplier' => $cell('supplier'),
+            'batch' => $cell('batch') === '' ? 'none' : $cell('batch'),
+            'state' => $this->oneOf('state', $cell('state'), self::STATES, $faults) ?? 'new',
+            'place' => $cell('place'),
+            'cost' => $this->decimal(
+                'cost',
+                $cell('cost'),
+                0,
+                100_000,
+                $faults,
+            ),
+            'sheet' => $this->sheet($cell, $faults),
         ];
         foreach ($item['model_codes'] as $code) {
             if (mb_strlen($code) > 40) {
@@ -110,8 +144,13 @@ final readonly class LineChecker
     }
 
     /** @param array<string, string> $faults */
-    private function whole(string $column, string $cell, int $min, int $max, array &$faults): ?int
-    {
+    private function whole(
+        string $column,
+        string $cell,
+        int $min,
+        int $max,
+        array &$faults,
+    ): ?int {
         if ($cell === '') {
             return null;
         }
@@ -123,16 +162,33 @@ final readonly class LineChecker
     }
 
     /** @param array<string, string> $faults */
-    private function decimal(string $column, string $cell, float $min, float $max, array &$faults): ?string
-    {
+    private function decimal(
+        string $column,
+        string $cell,
+        float $min,
+        float $max,
+        array &$faults,
+    ): ?string {
         if ($cell === '') {
             return null;
         }
         $thousands = $this->reading->decimal === ',' ? '.' : ',';
-        $shape = '/^\d{1,3}(' . preg_quote($thousands, '/') . '\d{3})*(' . preg_quote($this->reading->decimal, '/') . '\d{1,4})?$|^\d+(' . preg_quote($this->reading->decimal, '/') . '\d{1,4})?$/';
+        $shape = '/^\d{1,3}('
+            . preg_quote($thousands, '/')
+            . '\d{3})*('
+            . preg_quote($this->reading->decimal, '/')
+            . '\d{1,4})?$|^\d+('
+            . preg_quote($this->reading->decimal, '/')
+            . '\d{1,4})?$/';
         $plain = str_replace([$thousands, $this->reading->decimal], ['', '.'], $cell);
         if (preg_match($shape, $cell) !== 1 || (float) $plain < $min || (float) $plain > $max) {
-            $faults[$column] = sprintf('"%s" must be a number from %s to %s, decimals behind a "%s" as in the other lines', $cell, (string) $min, (string) $max, $this->reading->decimal);
+            $faults[$column] = sprintf(
+                '"%s" must be a number from %s to %s, decimals behind a "%s" as in the other lines',
+                $cell,
+                (string) $min,
+                (string) $max,
+                $this->reading->decimal,
+            );
 
             return null;
         }
@@ -151,10 +207,22 @@ final readonly class LineChecker
         $sheet = [];
         foreach (DataSheet::FIELDS as $field => $type) {
             $text = $cell($field);
-            $decimal = $type === 'number' ? $this->decimal($field, $text, 0.1, 400, $faults) : null;
+            $decimal = $type === 'number' ? $this->decimal(
+                $field,
+                $text,
+                0.1,
+                400,
+                $faults,
+            ) : null;
             $sheet[$field] = match (true) {
                 $type === 'number' => $decimal === null ? null : (float) $decimal,
-                $type === 'whole' => $this->whole($field, $text, 100, 10_000, $faults),
+                $type === 'whole' => $this->whole(
+                    $field,
+                    $text,
+                    100,
+                    10_000,
+                    $faults,
+                ),
                 default => match ($this->oneOf($field, $text, ['yes', 'no'], $faults)) {
                     'yes' => true,
                     'no' => false,

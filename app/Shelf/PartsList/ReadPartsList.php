@@ -19,7 +19,9 @@ final readonly class ReadPartsList
     {
         $there = ShelfImport::query()->find($id);
         if ($there !== null) {
-            return $there->user_id === $user->id ? $there : throw Conflict::notReachable('This list was sent by somebody else.');
+            return $there->user_id === $user->id
+                ? $there
+                : throw Conflict::notReachable('This list was sent by somebody else.');
         }
         try {
             [$text, $encoding] = CsvFile::decoded($bytes);
@@ -30,6 +32,15 @@ final readonly class ReadPartsList
             throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }
 
-        return ShelfImport::query()->create(['id' => $id, 'name' => $name, 'state' => 'checking', 'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1], 'total' => $total, 'user_id' => $user->id])->refresh();
+        return ShelfImport::query()
+            ->create([
+                'id' => $id,
+                'name' => $name,
+                'state' => 'checking',
+                'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1],
+                'total' => $total,
+                'user_id' => $user->id,
+            ])
+            ->refresh();
     }
 }

@@ -14,11 +14,27 @@ final readonly class Reading
      * @param list<string> $columns   known columns in the order of the file; empty text for one that is not known
      * @param list<string> $unknown   headings that are not known and are left out
      */
-    public function __construct(public string $encoding, public string $separator, public string $decimal, public array $columns, public array $unknown) {}
+    public function __construct(
+        public string $encoding,
+        public string $separator,
+        public string $decimal,
+        public array $columns,
+        public array $unknown,
+    ) {}
 
-    /** @return array{encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>} */
+    /**
+     * @return array{
+     *     encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>
+     * }
+     */
     public function toArray(): array
     {
-        return ['encoding' => $this->encoding, 'separator' => $this->separator, 'decimal' => $this->decimal, 'columns' => $this->columns, 'unknown' => $this->unknown];
+        return [
+            'encoding' => $this->encoding,
+            'separator' => $this->separator,
+            'decimal' => $this->decimal,
+            'columns' => $this->columns,
+            'unknown' => $this->unknown,
+        ];
     }
 }

@@ -29,16 +29,26 @@ final readonly class TakeOverPartsList
                 return $locked;
             }
             if ($locked->state !== 'ready') {
-                throw Conflict::notReachable($locked->state === 'refused' ? 'The list has bad lines. Mend them and send it again.' : 'The list is not checked to its end yet.');
+                throw Conflict::notReachable(
+                    $locked->state === 'refused'
+                        ? 'The list has bad lines. Mend them and send it again.'
+                        : 'The list is not checked to its end yet.',
+                );
             }
-            $taken = DB::table('shelf_import_lines')->join('shelf_items', 'shelf_items.label', '=', 'shelf_import_lines.label')->where('import_id', $locked->id)->value('shelf_items.label');
+            $taken = DB::table('shelf_import_lines')
+                ->join('shelf_items', 'shelf_items.label', '=', 'shelf_import_lines.label')
+                ->where('import_id', $locked->id)
+                ->value('shelf_items.label');
             if (is_string($taken)) {
                 throw Conflict::notReachable($taken . ' has been put on the shelf meanwhile. Nothing was taken over.');
             }
             $next = max($this->labels->next(), $this->labels->above($locked));
-            ShelfImportLine::query()->where('import_id', $locked->id)->orderBy('id')->chunkById(self::CHUNK, function ($lines) use (&$next): void {
-                $next = $this->write(array_values($lines->all()), $next);
-            });
+            ShelfImportLine::query()
+                ->where('import_id', $locked->id)
+                ->orderBy('id')
+                ->chunkById(self::CHUNK, function ($lines) use (&$next): void {
+                    $next = $this->write(array_values($lines->all()), $next);
+                });
             $locked->update(['state' => 'done']);
 
             return $locked;
@@ -60,7 +70,14 @@ final readonly class TakeOverPartsList
             unset($item['fits']);
             $item['label'] ??= ShelfLabels::of($next++);
             $model = new ShelfItem($item);
-            $model->search = SearchText::of($model->label, $model->name, $model->supplier, $model->batch, $model->place, ...$model->model_codes);
+            $model->search = SearchText::of(
+                $model->label,
+                $model->name,
+                $model->supplier,
+                $model->batch,
+                $model->place,
+                ...$model->model_codes,
+            );
             $rows[] = ['created_at' => $now, 'updated_at' => $now] + $model->getAttributes();
             $codes[$model->label] = $model->model_codes;
         }

@@ -9,7 +9,8 @@ namespace Facelift\Anatomy;
  *
  * Every element (part, screw group, connector, bond) has clauses; all clauses must be met, and of each clause one
  * member is enough. A part waits for the screws that hold it, for the bonds and connectors between it and whatever
- * does not move with it, and for what lies over it. Every connector waits for the battery's, but for an antenna lead that lies over the way to it.
+ * does not move with it, and for what lies over it. Every connector waits for the battery's, but for an antenna lead
+ * that lies over the way to it.
  */
 final readonly class Blocks
 {
@@ -27,7 +28,8 @@ final readonly class Blocks
         }
         $power = $phone->powerConnector()->id;
         foreach ($phone->connectors as $id => $connector) {
-            $clauses[$id] = $connector->power || $connector->passive ? $connector->after : [[$power], ...$connector->after];
+            $clauses[$id]
+                = $connector->power || $connector->passive ? $connector->after : [[$power], ...$connector->after];
         }
         foreach ($phone->parts as $id => $part) {
             $clauses[$id] = [...self::holding($phone, $id), ...$part->after];
@@ -65,7 +67,10 @@ final readonly class Blocks
         do {
             $before = \count($left);
             foreach ($left as $id => $clauses) {
-                $open = array_filter($clauses, static fn(array $any): bool => array_diff($any, array_keys($left)) === []);
+                $open = array_filter(
+                    $clauses,
+                    static fn(array $any): bool => array_diff($any, array_keys($left)) === [],
+                );
                 if ($open === []) {
                     unset($left[$id]);
                 }

@@ -14,5 +14,10 @@ final readonly class Closing
      * @param float     $clampMinutes hands-off minutes under clamps after closing, zero if pressed by hand only
      * @param Side|null $noClamp      side that ordinary clamps do not fit
      */
-    public function __construct(public Renewal $renewal, public float $height, public float $clampMinutes, public ?Side $noClamp = null) {}
+    public function __construct(
+        public Renewal $renewal,
+        public float $height,
+        public float $clampMinutes,
+        public ?Side $noClamp = null,
+    ) {}
 }

@@ -13,7 +13,8 @@ final readonly class Connector extends Element
      * @param list<string> $joins the two parts it connects
      * @param bool         $power true for the battery's own connector; one per phone
      * @param bool         $boots true if the phone cannot be switched on without it
-     * @param bool         $passive true for an antenna lead that lies over the way to the battery: it carries no supply and may come off before it
+     * @param bool         $passive true for an antenna lead that lies over the way to the battery: it carries no
+     *     supply and may come off before it
      * @param bool         $clip  true if a retaining clip lies over it
      */
     public function __construct(

@@ -47,7 +47,11 @@ enum Feature: string
             if ($opening->ifCovered === 'camera-blurred') {
                 $middle = $phone->body->outline->box->width / 2;
 
-                return abs($opening->centre->x - $middle) < 4 ? 'centre' : ($opening->centre->x < $middle ? 'left' : 'right');
+                return abs($opening->centre->x - $middle) < 4
+                    ? 'centre'
+                    : ($opening->centre->x < $middle
+                        ? 'left'
+                        : 'right');
             }
         }
 

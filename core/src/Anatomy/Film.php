@@ -14,7 +14,10 @@ enum Film: string
     case Camera = 'film-camera';
     case FlexGuard = 'flex-guard';
 
-    /** Protects the glass through the work and comes off before the customer's eyes; every other has to go before the part is fitted. */
+    /**
+     * Protects the glass through the work and comes off before the customer's eyes; every other has to go before the
+     * part is fitted.
+     */
     public function staysUntilHandOver(): bool
     {
         return $this->thing()->staysUntilHandOver();

@@ -11,7 +11,8 @@ final readonly class LookAlikes
      * Those phones that agree with every answer.
      *
      * @param list<Phone>           $phones
-     * @param array<string, string> $answers by feature code; measures agree within the least difference that can be told
+     * @param array<string, string> $answers by feature code; measures agree within the least difference that can be
+     *     told
      *
      * @return list<Phone>
      */
@@ -33,7 +34,8 @@ final readonly class LookAlikes
      *
      * @param list<Phone> $phones
      *
-     * @return array{feature: Feature, options: array<string, int>}|null the answers with how many phones each leaves; null if nothing seen from outside tells them apart
+     * @return array{feature: Feature, options: array<string, int>}|null the answers with how many phones each leaves;
+     *     null if nothing seen from outside tells them apart
      */
     public function question(array $phones): ?array
     {
@@ -60,7 +62,9 @@ final readonly class LookAlikes
     {
         $options = [];
         foreach (array_unique(array_map($feature->of(...), $phones)) as $answer) {
-            $options[$answer] = \count(array_filter($phones, fn(Phone $p): bool => $this->agrees($feature, $p, (string) $answer)));
+            $options[$answer] = \count(
+                array_filter($phones, fn(Phone $p): bool => $this->agrees($feature, $p, (string) $answer)),
+            );
         }
         ksort($options, $feature->leastDifference() > 0 ? \SORT_NUMERIC : \SORT_STRING);
 
@@ -71,6 +75,8 @@ final readonly class LookAlikes
     {
         $has = $feature->of($phone);
 
-        return $feature->leastDifference() > 0 ? abs((float) $has - (float) $answer) < $feature->leastDifference() : $has === $answer;
+        return $feature->leastDifference() > 0
+            ? abs((float) $has - (float) $answer) < $feature->leastDifference()
+            : $has === $answer;
     }
 }

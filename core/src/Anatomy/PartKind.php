@@ -50,7 +50,10 @@ enum PartKind: string
         return $this === self::BackCover || $this === self::Cover;
     }
 
-    /** @return list<Thing> what is put over it while it lies outside the phone: dust on a lens is seen in every picture afterwards */
+    /**
+     * @return list<Thing> what is put over it while it lies outside the phone: dust on a lens is seen in every
+     *     picture afterwards
+     */
     public function covered(): array
     {
         return match ($this) {

@@ -96,12 +96,16 @@ final readonly class Phone
     {
         $served = array_merge(...array_map(static fn(Part $p): array => $p->functions, array_values($this->parts)));
 
-        return array_values(array_filter(PhoneFunction::cases(), static fn(PhoneFunction $f): bool => \in_array($f, $served, true)));
+        return array_values(
+            array_filter(PhoneFunction::cases(), static fn(PhoneFunction $f): bool => \in_array($f, $served, true)),
+        );
     }
 
     /** The name of anything in the file by its id. */
     public function nameOf(string $id): string
     {
-        return ($this->parts[$id] ?? $this->fasteners[$id] ?? $this->connectors[$id] ?? $this->bonds[$id] ?? throw UnknownId::element($id))->name;
+        $element = $this->parts[$id] ?? $this->fasteners[$id] ?? $this->connectors[$id] ?? $this->bonds[$id] ?? null;
+
+        return $element->name ?? throw UnknownId::element($id);
     }
 }

@@ -22,15 +22,28 @@ final readonly class PhoneDifference
     {
         $found = [];
         foreach (self::WHOLE as $member) {
-            $found = [...$found, ...$this->members($member, $this->asMap($before[$member] ?? null), $this->asMap($after[$member] ?? null))];
+            $found = [
+                ...$found,
+                ...$this->members(
+                    $member,
+                    $this->asMap($before[$member] ?? null),
+                    $this->asMap($after[$member] ?? null),
+                ),
+            ];
         }
         foreach (self::GROUPS as $group) {
-            $found = [...$found, ...$this->group($group, $this->byId($before[$group] ?? null), $this->byId($after[$group] ?? null))];
+            $found = [
+                ...$found,
+                ...$this->group($group, $this->byId($before[$group] ?? null), $this->byId($after[$group] ?? null)),
+            ];
         }
         [$old, $new] = [$this->asMap($before['stacks'] ?? null), $this->asMap($after['stacks'] ?? null)];
         foreach (array_unique([...array_keys($old), ...array_keys($new)]) as $stack) {
             if (($old[$stack] ?? null) !== ($new[$stack] ?? null)) {
-                $found[] = new Reason(!isset($old[$stack]) ? 'file-added' : (isset($new[$stack]) ? 'file-stack-changed' : 'file-removed'), ['group' => 'stacks', 'name' => (string) $stack]);
+                $found[] = new Reason(
+                    !isset($old[$stack]) ? 'file-added' : (isset($new[$stack]) ? 'file-stack-changed' : 'file-removed'),
+                    ['group' => 'stacks', 'name' => (string) $stack],
+                );
             }
         }
 
@@ -47,7 +60,9 @@ final readonly class PhoneDifference
     {
         $found = [];
         foreach ($after as $id => $element) {
-            $found = isset($before[$id]) ? [...$found, ...$this->members($group, $before[$id], $element)] : [...$found, new Reason('file-added', ['group' => $group, 'name' => $this->nameOf($element, $id)])];
+            $found = isset($before[$id])
+                ? [...$found, ...$this->members($group, $before[$id], $element)]
+                : [...$found, new Reason('file-added', ['group' => $group, 'name' => $this->nameOf($element, $id)])];
         }
         foreach (array_diff_key($before, $after) as $id => $element) {
             $found[] = new Reason('file-removed', ['group' => $group, 'name' => $this->nameOf($element, $id)]);
@@ -70,7 +85,13 @@ final readonly class PhoneDifference
             $new = $after[$member] ?? null;
             // A figure written 3 or 3.0 is the same figure.
             if ($old !== $new && !(is_numeric($old) && is_numeric($new) && (float) $old === (float) $new)) {
-                $found[] = new Reason('file-changed', ['group' => $group, 'name' => $this->nameOf($after === [] ? $before : $after, $group), 'member' => (string) $member, 'before' => $this->said($old), 'after' => $this->said($new)]);
+                $found[] = new Reason('file-changed', [
+                    'group' => $group,
+                    'name' => $this->nameOf($after === [] ? $before : $after, $group),
+                    'member' => (string) $member,
+                    'before' => $this->said($old),
+                    'after' => $this->said($new),
+                ]);
             }
         }
 
@@ -83,7 +104,10 @@ final readonly class PhoneDifference
             $value === null => 'nothing',
             \is_bool($value) => $value ? 'yes' : 'no',
             \is_scalar($value) => (string) $value,
-            \is_array($value) && array_is_list($value) && array_filter($value, static fn(mixed $v): bool => !\is_scalar($v)) === [] => implode(', ', array_map(static fn(mixed $v): string => \is_scalar($v) ? (string) $v : '', $value)),
+            \is_array($value)
+                && array_is_list($value)
+                && array_filter($value, static fn(mixed $v): bool => !\is_scalar($v)) === []
+                => implode(', ', array_map(static fn(mixed $v): string => \is_scalar($v) ? (string) $v : '', $value)),
             \is_array($value) => \count($value) . ' figures',
             default => 'something',
         };

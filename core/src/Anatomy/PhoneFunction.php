@@ -35,7 +35,12 @@ enum PhoneFunction: string
     public function passesTheGlass(): bool
     {
         return match ($this) {
-            self::Earpiece, self::Microphone, self::FrontCamera, self::Proximity, self::AmbientLight, self::FaceUnlock => true,
+            self::Earpiece,
+            self::Microphone,
+            self::FrontCamera,
+            self::Proximity,
+            self::AmbientLight,
+            self::FaceUnlock => true,
             default => false,
         };
     }

@@ -23,11 +23,20 @@ final readonly class PhoneHints
         }
         $roots = array_filter($phone->parts, static fn(Part $p): bool => $p->carriedBy === null);
         if (\count($roots) !== 1) {
-            $hints[] = new Reason('hint-one-carries-all', ['names' => implode(', ', array_map(static fn(Part $p): string => $p->name, $roots))]);
+            $hints[] = new Reason('hint-one-carries-all', [
+                'names' => implode(', ', array_map(static fn(Part $p): string => $p->name, $roots)),
+            ]);
         }
         foreach ($phone->replacements as $replacement) {
-            if (!$phone->panel->canBeTried($replacement->flexLength) && $replacement->kind !== ReplacementKind::GlassOnly) {
-                $hints[] = new Reason('hint-no-trial', ['name' => $replacement->name, 'flex' => $replacement->flexLength, 'needed' => $phone->panel->flexNeeded]);
+            if (
+                !$phone->panel->canBeTried($replacement->flexLength)
+                && $replacement->kind !== ReplacementKind::GlassOnly
+            ) {
+                $hints[] = new Reason('hint-no-trial', [
+                    'name' => $replacement->name,
+                    'flex' => $replacement->flexLength,
+                    'needed' => $phone->panel->flexNeeded,
+                ]);
             }
         }
 
@@ -40,12 +49,30 @@ final readonly class PhoneHints
         if ($part->carriedBy === null || $part->kind->comesOutFirst()) {
             return [];
         }
-        $held = array_filter($phone->fasteners, static fn(Fastener $f): bool => \in_array($part->id, $f->holds, true)) !== []
-            || array_filter([...$phone->bonds, ...$phone->connectors], static fn(Bond|Connector $l): bool => \in_array($part->id, $l->joins, true)) !== [];
+        $held = array_filter($phone->fasteners, static fn(Fastener $f): bool => \in_array($part->id, $f->holds, true))
+                !== []
+            || array_filter(
+                [...$phone->bonds, ...$phone->connectors],
+                static fn(Bond|Connector $l): bool => \in_array($part->id, $l->joins, true),
+            ) !== [];
         $hints = $held || $part->after !== [] ? [] : [new Reason('hint-nothing-holds', ['name' => $part->name])];
-        $structural = \in_array($part->kind, [PartKind::Cover, PartKind::Bracket, PartKind::BackCover, PartKind::Frame, PartKind::Grille, PartKind::ShieldingFoil, PartKind::SensorHolder], true);
+        $structural = \in_array(
+            $part->kind,
+            [
+                PartKind::Cover,
+                PartKind::Bracket,
+                PartKind::BackCover,
+                PartKind::Frame,
+                PartKind::Grille,
+                PartKind::ShieldingFoil,
+                PartKind::SensorHolder,
+            ],
+            true,
+        );
         $carries = array_filter($phone->parts, static fn(Part $p): bool => $p->carriedBy === $part->id) !== [];
 
-        return $structural || $carries || $part->functions !== [] ? $hints : [...$hints, new Reason('hint-serves-nothing', ['name' => $part->name])];
+        return $structural || $carries || $part->functions !== []
+            ? $hints
+            : [...$hints, new Reason('hint-serves-nothing', ['name' => $part->name])];
     }
 }

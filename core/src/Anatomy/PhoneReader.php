@@ -29,10 +29,36 @@ final readonly class PhoneReader
         $faults = new Faults();
         $root = Node::root($data, $faults);
         if (!$faults->any() && !self::isOurs($root)) {
-            throw Unreadable::because('phone file', [new Fault('format', 'must be ' . self::FORMAT . ' with version 1')]);
+            throw Unreadable::because('phone file', [
+                new Fault('format', 'must be ' . self::FORMAT . ' with version 1'),
+            ]);
         }
-        $root->only('$schema', 'format', 'version', 'identity', 'body', 'ledge', 'family', 'openings', 'flexZones', 'stacks', 'parts', 'fasteners', 'connectors', 'bonds', 'panel', 'replacements')
-            ->requires('parts', 'fasteners', 'connectors', 'bonds', 'replacements');
+        $root
+            ->only(
+                '$schema',
+                'format',
+                'version',
+                'identity',
+                'body',
+                'ledge',
+                'family',
+                'openings',
+                'flexZones',
+                'stacks',
+                'parts',
+                'fasteners',
+                'connectors',
+                'bonds',
+                'panel',
+                'replacements',
+            )
+            ->requires(
+                'parts',
+                'fasteners',
+                'connectors',
+                'bonds',
+                'replacements',
+            );
         $phone = $this->phone($root);
         if (!$faults->any()) {
             (new PhoneRules())->check($phone, $root);
@@ -73,10 +99,28 @@ final readonly class PhoneReader
 
     private function identity(Node $n): Identity
     {
-        $n->only('id', 'maker', 'model', 'year', 'mass', 'codes', 'colours', 'port');
+        $n->only(
+            'id',
+            'maker',
+            'model',
+            'year',
+            'mass',
+            'codes',
+            'colours',
+            'port',
+        );
         $codes = [];
         $connectors = [];
-        foreach ($n->each('codes', static fn(Node $c): array => [$c->only('code', 'region', 'connectorCode')->string('code'), $c->string('region'), $c->optionalString('connectorCode')]) as [$code, $region, $connector]) {
+        foreach (
+            $n->each(
+                'codes',
+                static fn(Node $c): array => [
+                    $c->only('code', 'region', 'connectorCode')->string('code'),
+                    $c->string('region'),
+                    $c->optionalString('connectorCode'),
+                ],
+            ) as [$code, $region, $connector]
+        ) {
             $codes[$code] = $region;
             if ($connector !== null) {
                 $connectors[$code] = $connector;
@@ -86,18 +130,44 @@ final readonly class PhoneReader
             $n->fault('codes', 'must name at least one model code');
         }
 
-        return new Identity($n->string('id'), $n->string('maker'), $n->string('model'), $n->int('year', 2000, 2100), $n->number('mass', 20, 1000), $codes, $n->strings('colours'), $n->optionalEnum('port', Port::class) ?? Port::None, $connectors);
+        return new Identity(
+            $n->string('id'),
+            $n->string('maker'),
+            $n->string('model'),
+            $n->int('year', 2000, 2100),
+            $n->number('mass', 20, 1000),
+            $codes,
+            $n->strings('colours'),
+            $n->optionalEnum('port', Port::class) ?? Port::None,
+            $connectors,
+        );
     }
 
     private function body(Node $n): Body
     {
-        $n->only('width', 'height', 'thickness', 'cornerRadius', 'glassInset', 'display', 'pixelsWide', 'pixelsHigh', 'frame', 'curve');
+        $n->only(
+            'width',
+            'height',
+            'thickness',
+            'cornerRadius',
+            'glassInset',
+            'display',
+            'pixelsWide',
+            'pixelsHigh',
+            'frame',
+            'curve',
+        );
         $width = $n->number('width', 20, 300);
         $height = $n->number('height', 20, 300);
         $radius = $n->number('cornerRadius', 0, 60);
         $inset = $n->number('glassInset', 0, 10);
         $d = $n->node('display')->only('x', 'y', 'width', 'height');
-        $display = new Rectangle($d->number('x', 0, 300), $d->number('y', 0, 300), $d->number('width', 10, 300), $d->number('height', 10, 300));
+        $display = new Rectangle(
+            $d->number('x', 0, 300),
+            $d->number('y', 0, 300),
+            $d->number('width', 10, 300),
+            $d->number('height', 10, 300),
+        );
         try {
             $outline = RoundedRectangle::of(new Rectangle(0, 0, $width, $height), $radius);
             $glass = $outline->inset($inset);
@@ -106,19 +176,53 @@ final readonly class PhoneReader
             $glass = $outline = RoundedRectangle::of(new Rectangle(0, 0, 20, 20), 0);
         }
 
-        return new Body($outline, $n->number('thickness', 1, 40), $glass, $display, $n->int('pixelsWide', 100, 10000), $n->int('pixelsHigh', 100, 10000), $n->enum('frame', FrameMaterial::class), $n->optionalNumber('curve', 0, 15) ?? 0.0);
+        return new Body(
+            $outline,
+            $n->number('thickness', 1, 40),
+            $glass,
+            $display,
+            $n->int('pixelsWide', 100, 10000),
+            $n->int('pixelsHigh', 100, 10000),
+            $n->enum('frame', FrameMaterial::class),
+            $n->optionalNumber('curve', 0, 15) ?? 0.0,
+        );
     }
 
     private function ledge(Node $n): Ledge
     {
-        $n->only('top', 'right', 'bottom', 'left', 'recess', 'module', 'tolerance');
+        $n->only(
+            'top',
+            'right',
+            'bottom',
+            'left',
+            'recess',
+            'module',
+            'tolerance',
+        );
 
-        return new Ledge($n->number('top', 0.2, 20), $n->number('right', 0.2, 20), $n->number('bottom', 0.2, 20), $n->number('left', 0.2, 20), $n->number('recess', 0.2, 10), $n->number('module', 0.2, 10), $n->optionalNumber('tolerance', 0, 1) ?? Ledge::USUAL_TOLERANCE);
+        return new Ledge(
+            $n->number('top', 0.2, 20),
+            $n->number('right', 0.2, 20),
+            $n->number('bottom', 0.2, 20),
+            $n->number('left', 0.2, 20),
+            $n->number('recess', 0.2, 10),
+            $n->number('module', 0.2, 10),
+            $n->optionalNumber('tolerance', 0, 1) ?? Ledge::USUAL_TOLERANCE,
+        );
     }
 
     private function panel(Node $n): Panel
     {
-        $n->only('technology', 'connectorCode', 'memory', 'notice', 'flexNeeded', 'readerUnderDisplay', 'refresh', 'testExtension');
+        $n->only(
+            'technology',
+            'connectorCode',
+            'memory',
+            'notice',
+            'flexNeeded',
+            'readerUnderDisplay',
+            'refresh',
+            'testExtension',
+        );
 
         return new Panel(
             $n->enum('technology', PanelTechnology::class),

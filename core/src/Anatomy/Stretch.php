@@ -31,7 +31,16 @@ final readonly class Stretch
     /** A piece of it, from and to in mm from its own beginning. */
     public function part(float $from, float $to): self
     {
-        return new self($this->id, $this->side, $this->from + $from, $this->from + $to, $this->depth, $this->forbidden, $this->behind, $this->over);
+        return new self(
+            $this->id,
+            $this->side,
+            $this->from + $from,
+            $this->from + $to,
+            $this->depth,
+            $this->forbidden,
+            $this->behind,
+            $this->over,
+        );
     }
 
     /** mm */

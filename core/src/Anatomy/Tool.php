@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Facelift\Anatomy;
 
 /**
- * What a hand takes up. One list for phone file, route and plan, so that the changes which are counted are the changes which are made.
+ * What a hand takes up. One list for phone file, route and plan, so that the changes which are counted are the
+ * changes which are made.
  * Its value is also its name on screen.
  */
 enum Tool: string
@@ -50,7 +51,15 @@ enum Tool: string
     case Microscope = 'microscope';
 
     /** What a part is lifted or held with; the rest is for bonds, screws and the bench. */
-    public const LIFTING = [self::PlasticCard, self::PlasticScraper, self::PullTab, self::Spudger, self::SuctionCup, self::TrayPin, self::Tweezers];
+    public const LIFTING = [
+        self::PlasticCard,
+        self::PlasticScraper,
+        self::PullTab,
+        self::Spudger,
+        self::SuctionCup,
+        self::TrayPin,
+        self::Tweezers,
+    ];
 
     public static function driver(Driver $driver): self
     {

@@ -16,7 +16,10 @@ use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 
-/** What follows from a trouble at a step: extra steps, a part to order, a changed quote, or a stop. Common practice, no source. */
+/**
+ * What follows from a trouble at a step: extra steps, a part to order, a changed quote, or a stop. Common practice,
+ * no source.
+ */
 final readonly class Aftermath
 {
     private Phone $phone;
@@ -64,7 +67,11 @@ final readonly class Aftermath
 
         return match ($trouble) {
             Trouble::ScrewLost, Trouble::ScrewStripped => $step->effects->screws->groups(),
-            Trouble::ConnectorDamaged => array_values(array_unique(array_filter([...$about, ...$plugs], fn(string $id): bool => isset($this->phone->connectors[$id])))),
+            Trouble::ConnectorDamaged => array_values(
+                array_unique(
+                    array_filter([...$about, ...$plugs], fn(string $id): bool => isset($this->phone->connectors[$id])),
+                ),
+            ),
             Trouble::CellBent => $this->ofKind($parts, PartKind::Battery),
             Trouble::Delamination => $this->ofKind($parts, PartKind::Display, PartKind::Digitizer),
             Trouble::FlexTorn => array_values(array_filter($parts, $this->hasFlex(...))),
@@ -79,7 +86,9 @@ final readonly class Aftermath
      */
     private function ofKind(array $parts, PartKind ...$kinds): array
     {
-        return array_values(array_filter($parts, fn(string $id): bool => \in_array($this->phone->parts[$id]->kind, $kinds, true)));
+        return array_values(
+            array_filter($parts, fn(string $id): bool => \in_array($this->phone->parts[$id]->kind, $kinds, true)),
+        );
     }
 
     /** @return list<string> the parts that an id of the file is about */
@@ -93,7 +102,10 @@ final readonly class Aftermath
     private function hasFlex(string $part): bool
     {
         $rigid = [PartKind::MainBoard, PartKind::Boards, PartKind::Battery];
-        $plugged = array_filter($this->phone->connectors, static fn(Connector $c): bool => \in_array($part, $c->joins, true));
+        $plugged = array_filter(
+            $this->phone->connectors,
+            static fn(Connector $c): bool => \in_array($part, $c->joins, true),
+        );
 
         return $plugged !== [] && !\in_array($this->phone->parts[$part]->kind, $rigid, true);
     }
@@ -101,16 +113,32 @@ final readonly class Aftermath
     /** @return list<string> parts that a test can find dead: those with a function of their own */
     private function testedParts(): array
     {
-        $handled = array_merge(...array_values(array_map(static fn(Step $s): array => $s->effects->parts->all(), $this->plan->steps)));
+        $handled = array_merge(
+            ...array_values(array_map(static fn(Step $s): array => $s->effects->parts->all(), $this->plan->steps)),
+        );
 
-        return array_values(array_filter(array_keys($this->phone->parts), fn(string $id): bool => $this->phone->parts[$id]->functions !== [] && \in_array($id, $handled, true)));
+        return array_values(
+            array_filter(
+                array_keys($this->phone->parts),
+                fn(string $id): bool => $this->phone->parts[$id]->functions !== [] && \in_array($id, $handled, true),
+            ),
+        );
     }
 
     private function of(Trouble $trouble, string $subject): Consequence
     {
         return match ($trouble) {
-            Trouble::ScrewStripped => $this->small($trouble, $this->step(StepKind::ExtractScrew, $subject, 'stripped-is-drawn')->with(Tool::Extractor)->taking(180.0)->minding(Hazard::Eyes)),
-            Trouble::ScrewLost => $this->small($trouble, $this->step(StepKind::FindScrew, $subject, 'lost-is-found-or-replaced')->taking(90.0)),
+            Trouble::ScrewStripped => $this->small(
+                $trouble,
+                $this->step(StepKind::ExtractScrew, $subject, 'stripped-is-drawn')
+                    ->with(Tool::Extractor)
+                    ->taking(180.0)
+                    ->minding(Hazard::Eyes),
+            ),
+            Trouble::ScrewLost => $this->small(
+                $trouble,
+                $this->step(StepKind::FindScrew, $subject, 'lost-is-found-or-replaced')->taking(90.0),
+            ),
             Trouble::CellBent => $this->cell($subject),
             Trouble::ConnectorDamaged => $this->connector($subject),
             Trouble::FlexTorn, Trouble::Delamination, Trouble::PartDead => $this->part($trouble, $subject),
@@ -119,42 +147,97 @@ final readonly class Aftermath
 
     private function small(Trouble $trouble, Step $step): Consequence
     {
-        return new Consequence($trouble, $step->act->subjects[0], $step->because, [$step], null, false, false);
+        return new Consequence(
+            $trouble,
+            $step->act->subjects[0],
+            $step->because,
+            [$step],
+            null,
+            false,
+            false,
+        );
     }
 
     private function connector(string $connector): Consequence
     {
-        $look = $this->step(StepKind::CheckBoard, $connector, 'board-work-needed')->with(Tool::Microscope)->taking(300.0);
+        $look = $this->step(StepKind::CheckBoard, $connector, 'board-work-needed')
+            ->with(Tool::Microscope)
+            ->taking(300.0);
         $because = [new Reason('board-work-needed'), new Reason('quote-no-longer-holds')];
 
-        return new Consequence(Trouble::ConnectorDamaged, $connector, $because, [$look], null, true, true);
+        return new Consequence(
+            Trouble::ConnectorDamaged,
+            $connector,
+            $because,
+            [$look],
+            null,
+            true,
+            true,
+        );
     }
 
     /** A bent or pricked cell is isolated before anything else, and never fitted again. */
     private function cell(string $battery): Consequence
     {
-        $isolate = $this->step(StepKind::IsolateCell, $battery, 'cell-is-isolated')->taking(120.0)->minding(Hazard::Cell, Hazard::BentCell);
+        $isolate = $this->step(StepKind::IsolateCell, $battery, 'cell-is-isolated')
+            ->taking(120.0)
+            ->minding(Hazard::Cell, Hazard::BentCell);
         $ordered = new Reason('part-is-ordered', ['name' => $this->phone->nameOf($battery)]);
         $because = [new Reason('cell-is-isolated'), $ordered, new Reason('quote-no-longer-holds')];
 
-        return new Consequence(Trouble::CellBent, $battery, $because, [$isolate], $battery, true, true);
+        return new Consequence(
+            Trouble::CellBent,
+            $battery,
+            $because,
+            [$isolate],
+            $battery,
+            true,
+            true,
+        );
     }
 
-    /** A part of the old screen may die; the new one goes back; one that stays is ordered, and a paired one is lost for good. */
+    /**
+     * A part of the old screen may die; the new one goes back; one that stays is ordered, and a paired one is lost
+     * for good.
+     */
     private function part(Trouble $trouble, string $part): Consequence
     {
         $name = $this->phone->nameOf($part);
         if (\in_array($part, $this->plan->route->discarded, true)) {
             return $trouble === Trouble::PartDead
-                ? new Consequence($trouble, $part, [new Reason('new-part-goes-back', ['name' => $name])], [], null, true, false)
-                : new Consequence($trouble, $part, [new Reason('old-panel-is-lost', ['name' => $name])], [], null, false, false);
+                ? new Consequence(
+                    $trouble,
+                    $part,
+                    [new Reason('new-part-goes-back', ['name' => $name])],
+                    [],
+                    null,
+                    true,
+                    false,
+                )
+                : new Consequence(
+                    $trouble,
+                    $part,
+                    [new Reason('old-panel-is-lost', ['name' => $name])],
+                    [],
+                    null,
+                    false,
+                    false,
+                );
         }
         $because = [new Reason('part-is-ordered', ['name' => $name]), new Reason('quote-no-longer-holds')];
         if ($this->phone->parts[$part]->pairing !== Pairing::None) {
             $because = [new Reason('paired-function-lost', ['name' => $name]), ...$because];
         }
 
-        return new Consequence($trouble, $part, $because, [], $part, false, true);
+        return new Consequence(
+            $trouble,
+            $part,
+            $because,
+            [],
+            $part,
+            false,
+            true,
+        );
     }
 
     private function step(StepKind $kind, string $subject, string $why): Step

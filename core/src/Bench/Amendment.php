@@ -11,7 +11,9 @@ use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 
-/** Writes a plan anew from where the phone now stands: what is done stays, what is left waits for what a trouble asks. */
+/**
+ * Writes a plan anew from where the phone now stands: what is done stays, what is left waits for what a trouble asks.
+ */
 final readonly class Amendment
 {
     public function __construct(private Run $run) {}

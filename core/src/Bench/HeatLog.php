@@ -21,13 +21,25 @@ final readonly class HeatLog
         }
         $from = $spans[0][0];
         $seconds = static fn(int $at): float => max(0.0, ($at - $from) / 1000);
-        $readings = array_filter($run->state->happened->readings, static fn(Event $e): bool => \in_array($e->step(), $steps, true) && $e->at > $from);
+        $readings = array_filter(
+            $run->state->happened->readings,
+            static fn(Event $e): bool => \in_array($e->step(), $steps, true) && $e->at > $from,
+        );
 
         return new HeatRecord(
             $from,
             array_map(static fn(array $s): array => [$seconds($s[0]), $seconds($s[1] ?? $now)], $spans),
             $spans[\count($spans) - 1][1] === null,
-            array_values(array_map(static fn(Event $e): Reading => new Reading(Probe::from($e->text('probe')), $seconds($e->at), ($e->tenths() ?? 0) / 10), $readings)),
+            array_values(
+                array_map(
+                    static fn(Event $e): Reading => new Reading(
+                        Probe::from($e->text('probe')),
+                        $seconds($e->at),
+                        ($e->tenths() ?? 0) / 10,
+                    ),
+                    $readings,
+                ),
+            ),
         );
     }
 

@@ -30,11 +30,17 @@ final readonly class Ledger
             self::count($on, self::values($step->effects->things->puts), self::values($step->effects->things->takes));
         }
 
-        return new self(self::screws($steps, $done), self::left($off), self::left($parts), array_filter($on, static fn(int $n): bool => $n > 0));
+        return new self(
+            self::screws($steps, $done),
+            self::left($off),
+            self::left($parts),
+            array_filter($on, static fn(int $n): bool => $n > 0),
+        );
     }
 
     /**
-     * What is not where it belongs. What comes off before the customer's eyes is not among it, nor what stays with the old part.
+     * What is not where it belongs. What comes off before the customer's eyes is not among it, nor what stays with
+     * the old part.
      *
      * @return list<string> ids; empty if everything is accounted for
      */
@@ -51,7 +57,9 @@ final readonly class Ledger
     /** @return list<string> what is still on and comes off at the counter, before the customer's eyes */
     public function atHandOver(): array
     {
-        return array_values(array_filter(array_keys($this->on), static fn(string $t): bool => Thing::from($t)->staysUntilHandOver()));
+        return array_values(
+            array_filter(array_keys($this->on), static fn(string $t): bool => Thing::from($t)->staysUntilHandOver()),
+        );
     }
 
     /**

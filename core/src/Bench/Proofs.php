@@ -20,6 +20,8 @@ final readonly class Proofs
      */
     public function untested(string $gate, array $functions): array
     {
-        return isset($this->waived[$gate]) ? [] : array_values(array_diff($functions, array_keys($this->tests[$gate] ?? [])));
+        return isset($this->waived[$gate])
+            ? []
+            : array_values(array_diff($functions, array_keys($this->tests[$gate] ?? [])));
     }
 }

@@ -28,9 +28,13 @@ final readonly class Rules
             EventType::StepDone => (new StepRules($this->run))->done($event),
             EventType::TimerStarted => (new StepRules($this->run))->timer($event),
             EventType::Undo => $this->undo($event),
-            EventType::Wetted, EventType::Dried => $event->place() instanceof Place ? null : Refusal::never('unknown-place'),
+            EventType::Wetted, EventType::Dried => $event->place() instanceof Place
+                ? null
+                : Refusal::never('unknown-place'),
             EventType::ExtraHeat => $this->extraHeat($event),
-            EventType::Battery => \in_array($event->text('state'), ['in', 'out'], true) ? null : Refusal::never('unknown-state'),
+            EventType::Battery => \in_array($event->text('state'), ['in', 'out'], true)
+                ? null
+                : Refusal::never('unknown-state'),
             EventType::Test => $this->test($event),
             EventType::GateWaived => $this->waiver($event),
             EventType::Problem => trim($event->text('text')) === '' ? Refusal::never('reason-missing') : null,
@@ -92,7 +96,8 @@ final readonly class Rules
     private function test(Event $event): ?Refusal
     {
         $gate = $this->run->plan->gates[$event->text('gate')] ?? null;
-        $known = $gate !== null && array_filter($gate->functions, static fn($f): bool => $f->value === $event->text('function')) !== [];
+        $known = $gate !== null
+            && array_filter($gate->functions, static fn($f): bool => $f->value === $event->text('function')) !== [];
 
         return $known && Outcome::tryFrom($event->text('outcome')) !== null ? null : Refusal::never('unknown-test');
     }

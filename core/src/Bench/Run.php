@@ -85,7 +85,10 @@ final readonly class Run
         return new Waited($from->at, $to?->at, $step->manner->wait, $to?->why() ?? '');
     }
 
-    /** @return list<array{Step, Waited}> steps whose clock had to run out and did not: they ended early, or without a clock */
+    /**
+     * @return list<array{Step, Waited}> steps whose clock had to run out and did not: they ended early, or without a
+     *     clock
+     */
     public function endedEarly(): array
     {
         $early = [];
@@ -129,6 +132,9 @@ final readonly class Run
     /** True once the new part lies in its adhesive. */
     public function isGlued(): bool
     {
-        return array_filter(array_intersect_key($this->plan->steps, $this->state->done), static fn(Step $s): bool => $s->kind()->glues()) !== [];
+        return array_filter(
+            array_intersect_key($this->plan->steps, $this->state->done),
+            static fn(Step $s): bool => $s->kind()->glues(),
+        ) !== [];
     }
 }

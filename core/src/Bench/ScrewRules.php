@@ -60,7 +60,12 @@ final readonly class ScrewRules
         if ($screw->isLike($hole)) {
             return null;
         }
-        $figures = ['number' => $screw->number, 'driver' => $screw->driver->value, 'length' => $screw->length, 'wanted' => $hole->length];
+        $figures = [
+            'number' => $screw->number,
+            'driver' => $screw->driver->value,
+            'length' => $screw->length,
+            'wanted' => $hole->length,
+        ];
         $past = ScrewMat::past($screw->length, $hole->hole->depth);
         $under = $hole->hole->under;
         $deep = $figures + ['depth' => $hole->hole->depth, 'past' => round($past, 2), 'under' => (string) $under];

@@ -43,7 +43,15 @@ final readonly class Condition
      */
     public static function observed(array $observations): self
     {
-        return new self($observations, [], [], [], [], true, false);
+        return new self(
+            $observations,
+            [],
+            [],
+            [],
+            [],
+            true,
+            false,
+        );
     }
 
     public function shows(Observation ...$any): bool
@@ -58,9 +66,16 @@ final readonly class Condition
      */
     public function seen(): array
     {
-        $drawn = array_filter(array_map(static fn(Mark $m): ?Observation => $m->kind->amountsTo($m->face), $this->marks));
+        $drawn = array_filter(
+            array_map(static fn(Mark $m): ?Observation => $m->kind->amountsTo($m->face), $this->marks),
+        );
 
-        return array_values(array_filter(Observation::cases(), fn(Observation $o): bool => \in_array($o, $this->observations, true) || \in_array($o, $drawn, true)));
+        return array_values(
+            array_filter(
+                Observation::cases(),
+                fn(Observation $o): bool => \in_array($o, $this->observations, true) || \in_array($o, $drawn, true),
+            ),
+        );
     }
 
     public function stateOf(PhoneFunction $function): FunctionState
@@ -76,7 +91,9 @@ final readonly class Condition
     /** @return list<Mark> */
     public function cracks(Face $face): array
     {
-        return array_values(array_filter($this->marks, static fn(Mark $m): bool => $m->kind === MarkKind::Crack && $m->face === $face));
+        return array_values(
+            array_filter($this->marks, static fn(Mark $m): bool => $m->kind === MarkKind::Crack && $m->face === $face),
+        );
     }
 
     public function resultOf(Check $check): ?string
@@ -96,8 +113,13 @@ final readonly class Condition
     }
 
     /** True if a crack reaches the edge somewhere between two places along a side. */
-    public function crazedAlong(RoundedRectangle $glass, Face $face, Side $side, float $from, float $to): bool
-    {
+    public function crazedAlong(
+        RoundedRectangle $glass,
+        Face $face,
+        Side $side,
+        float $from,
+        float $to,
+    ): bool {
         for ($at = $from; $at <= $to; $at += 2.0) {
             $point = $glass->pointOn($side, min($at, $glass->length($side)));
             foreach ($this->cracks($face) as $crack) {

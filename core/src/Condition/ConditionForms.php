@@ -21,7 +21,10 @@ final readonly class ConditionForms
         }
         $cracks = \is_array($kept['cracks']) ? array_values($kept['cracks']) : [];
         unset($kept['cracks']);
-        $marks = array_map(static fn(mixed $crack): mixed => \is_array($crack) ? ['kind' => MarkKind::Crack->value] + $crack : $crack, $cracks);
+        $marks = array_map(
+            static fn(mixed $crack): mixed => \is_array($crack) ? ['kind' => MarkKind::Crack->value] + $crack : $crack,
+            $cracks,
+        );
 
         return $kept + ['marks' => $marks, 'checks' => [], 'payer' => Payer::Customer->value];
     }

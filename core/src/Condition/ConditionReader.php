@@ -18,7 +18,17 @@ final readonly class ConditionReader
     public function read(mixed $data): Condition
     {
         $faults = new Faults();
-        $node = Node::root($data, $faults)->only('observations', 'marks', 'functions', 'repairSigns', 'takenOut', 'canSwitchOff', 'dataNeeded', 'checks', 'payer');
+        $node = Node::root($data, $faults)->only(
+            'observations',
+            'marks',
+            'functions',
+            'repairSigns',
+            'takenOut',
+            'canSwitchOff',
+            'dataNeeded',
+            'checks',
+            'payer',
+        );
         $functions = [];
         foreach ($node->each('functions', self::functionState(...)) as [$code, $state]) {
             $functions[$code] = $state;
@@ -56,7 +66,10 @@ final readonly class ConditionReader
     private static function mark(Node $n): Mark
     {
         $kind = $n->only('kind', 'face', 'points')->enum('kind', MarkKind::class);
-        $points = $n->each('points', static fn(Node $p): Point => new Point($p->only('x', 'y')->number('x', -5, 320), $p->number('y', -5, 320)));
+        $points = $n->each(
+            'points',
+            static fn(Node $p): Point => new Point($p->only('x', 'y')->number('x', -5, 320), $p->number('y', -5, 320)),
+        );
         if ($points === [] || \count($points) < $kind->fewestPoints() || \count($points) > 500) {
             $n->fault('points', \sprintf('must hold between %d and 500 points', $kind->fewestPoints()));
             $points = [new Point(0, 0), new Point(0, 0)];

@@ -22,7 +22,13 @@ final readonly class EdgeState
      * @param Point|null   $cup    centre of a cup on whole glass at the start edge; null if no such place is left
      * @param list<string> $crazed ids of stretches that a crack reaches
      */
-    private function __construct(public string $bond, public Side $start, public ?Point $cup, public bool $moved, public array $crazed) {}
+    private function __construct(
+        public string $bond,
+        public Side $start,
+        public ?Point $cup,
+        public bool $moved,
+        public array $crazed,
+    ) {}
 
     /** Null for a bond that is not cut. */
     public static function of(Bond $bond, Phone $phone, Condition $condition): ?self
@@ -31,9 +37,25 @@ final readonly class EdgeState
             return null;
         }
         [$cup, $moved] = self::cup($bond, $bond->cut, $phone, $condition);
-        $crazed = array_filter($bond->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden && $condition->crazedAlong($phone->body->glass, $bond->face, $s->side, $s->from, $s->to));
+        $crazed = array_filter(
+            $bond->cut->stretches,
+            static fn(Stretch $s): bool => !$s->forbidden
+                && $condition->crazedAlong(
+                    $phone->body->glass,
+                    $bond->face,
+                    $s->side,
+                    $s->from,
+                    $s->to,
+                ),
+        );
 
-        return new self($bond->id, $bond->cut->start, $cup, $moved, array_values(array_map(static fn(Stretch $s): string => $s->id, $crazed)));
+        return new self(
+            $bond->id,
+            $bond->cut->start,
+            $cup,
+            $moved,
+            array_values(array_map(static fn(Stretch $s): string => $s->id, $crazed)),
+        );
     }
 
     /**
@@ -59,7 +81,9 @@ final readonly class EdgeState
                     Side::Left => new Point($glass->x + $deep, $glass->y + $along),
                     Side::Right => new Point($glass->right() - $deep, $glass->y + $along),
                 };
-                if (array_filter($cracks, static fn(Mark $m): bool => $m->distanceTo($centre) <= self::CUP / 2) === []) {
+                if (
+                    array_filter($cracks, static fn(Mark $m): bool => $m->distanceTo($centre) <= self::CUP / 2) === []
+                ) {
                     return [$centre, $off > 0.0];
                 }
             }

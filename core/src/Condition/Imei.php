@@ -9,7 +9,8 @@ final readonly class Imei
 {
     public static function isValid(string $digits): bool
     {
-        return preg_match('/^\d{15}$/D', $digits) === 1 && self::checkDigit(substr($digits, 0, 14)) === (int) $digits[14];
+        return preg_match('/^\d{15}$/D', $digits) === 1
+            && self::checkDigit(substr($digits, 0, 14)) === (int) $digits[14];
     }
 
     /**

@@ -20,11 +20,22 @@ final readonly class MarkWords
         $first = $mark->points[0];
         $last = $mark->points[\count($mark->points) - 1];
         $edges = $this->edges($mark, $phone);
-        $figures = ['face' => $mark->face->value, 'from' => $this->region($first, $phone), 'to' => $this->region($last, $phone)];
+        $figures = [
+            'face' => $mark->face->value,
+            'from' => $this->region($first, $phone),
+            'to' => $this->region($last, $phone),
+        ];
 
         return match ($mark->kind) {
-            MarkKind::Crack, MarkKind::Line => new Reason('mark-' . $mark->kind->value . ($edges === '' ? '' : '-at-edge'), [...$figures, 'length' => round($mark->length()), 'edges' => $edges]),
-            MarkKind::DeadZone => new Reason('mark-dead-zone', [...$figures, 'width' => round(abs($first->x - $last->x)), 'height' => round(abs($first->y - $last->y))]),
+            MarkKind::Crack, MarkKind::Line => new Reason(
+                'mark-' . $mark->kind->value . ($edges === '' ? '' : '-at-edge'),
+                [...$figures, 'length' => round($mark->length()), 'edges' => $edges],
+            ),
+            MarkKind::DeadZone => new Reason('mark-dead-zone', [
+                ...$figures,
+                'width' => round(abs($first->x - $last->x)),
+                'height' => round(abs($first->y - $last->y)),
+            ]),
             default => new Reason('mark-' . $mark->kind->value, $figures),
         };
     }

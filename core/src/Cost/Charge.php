@@ -25,7 +25,14 @@ final readonly class Charge
 
     public static function of(Price $price, JobCost $cost, ?Reason $worth): self
     {
-        return new self($price->gross, $price->net, $price->tax, $price->rule, $worth, Inside::of($cost, $price));
+        return new self(
+            $price->gross,
+            $price->net,
+            $price->tax,
+            $price->rule,
+            $worth,
+            Inside::of($cost, $price),
+        );
     }
 
     public function raisedBy(Further $further): self

@@ -28,7 +28,14 @@ final readonly class Inside
 
     public static function of(JobCost $cost, Price $price): self
     {
-        return new self($cost->lines, $cost->risks, $cost->plain(), $cost->expected(), $price->margin, $price->underFloor);
+        return new self(
+            $cost->lines,
+            $cost->risks,
+            $cost->plain(),
+            $cost->expected(),
+            $price->margin,
+            $price->underFloor,
+        );
     }
 
     public function raisedBy(Further $further): self

@@ -20,18 +20,34 @@ final readonly class JobCost
      * @param float      $seconds hands-on time
      * @param list<Loss> $losses
      */
-    public static function of(Money $part, float $seconds, Consumables $uses, array $losses, ShopRules $rules): self
-    {
+    public static function of(
+        Money $part,
+        float $seconds,
+        Consumables $uses,
+        array $losses,
+        ShopRules $rules,
+    ): self {
         $lines = [
             new Line('part', 1, $part->toCents()),
-            new Line('labour', $seconds / 60, $rules->hourlyRate->times((int) round($seconds))->dividedBy(3600)->toCents()),
+            new Line(
+                'labour',
+                $seconds / 60,
+                $rules->hourlyRate->times((int) round($seconds))->dividedBy(3600)->toCents(),
+            ),
             new Line('tape', $uses->metres, $rules->tapeMetre->times($uses->metres)->toCents()),
             new Line('seal', $uses->seals, $rules->seal->times($uses->seals)->toCents()),
             new Line('glue', $uses->ml, $rules->glueMl->times($uses->ml)->toCents()),
             new Line('kit', $uses->kits, $rules->glassKit->times($uses->kits)->toCents()),
             new Line('sundries', 1, $rules->sundries->toCents()),
         ];
-        $risks = array_map(static fn(Loss $l): Line => new Line($l->code, $l->probability, $l->amount->times($l->probability)->toCents()), $losses);
+        $risks = array_map(
+            static fn(Loss $l): Line => new Line(
+                $l->code,
+                $l->probability,
+                $l->amount->times($l->probability)->toCents(),
+            ),
+            $losses,
+        );
 
         return new self(array_values(array_filter($lines, static fn(Line $l): bool => !$l->amount->isZero())), $risks);
     }

@@ -15,12 +15,20 @@ final readonly class Price
      * @param Money  $margin      net less expected cost; negative if the job loses money
      * @param bool   $underFloor  true if a fixed price leaves less than the margin floor
      */
-    private function __construct(public Money $gross, public Money $net, public Money $tax, public Money $margin, public string $rule, public bool $underFloor) {}
+    private function __construct(
+        public Money $gross,
+        public Money $net,
+        public Money $tax,
+        public Money $margin,
+        public string $rule,
+        public bool $underFloor,
+    ) {}
 
     /**
      * The lowest price that keeps the margin floor, rounded up to the shop's step; or the fixed one.
      *
-     * Net needed = expected cost / (1 − floor). Gross = net × (1 + tax), rounded up. Net shown = gross / (1 + tax), half up to cents.
+     * Net needed = expected cost / (1 − floor). Gross = net × (1 + tax), rounded up. Net shown = gross / (1 + tax),
+     * half up to cents.
      */
     public static function of(Money $expected, ShopRules $rules, ?Money $fixed): self
     {
@@ -29,6 +37,13 @@ final readonly class Price
         $gross = $fixed?->toCents() ?? $needed->times($withTax)->roundedUpTo($rules->roundTo);
         $net = $gross->dividedBy($withTax)->toCents();
 
-        return new self($gross, $net, $gross->minus($net), $net->minus($expected)->toCents(), $fixed === null ? 'margin-floor' : 'fixed', $net->isLessThan($needed->toCents()));
+        return new self(
+            $gross,
+            $net,
+            $gross->minus($net),
+            $net->minus($expected)->toCents(),
+            $fixed === null ? 'margin-floor' : 'fixed',
+            $net->isLessThan($needed->toCents()),
+        );
     }
 }

@@ -59,6 +59,16 @@ final readonly class Quote
         $price = $this->warranty ? Money::zero() : $raised->gross;
         $insured = $this->payer === Payer::Insurer ? Money::smaller($authorised, $price) : Money::zero();
 
-        return new self($this->kind, $this->name, $this->part, $this->handsOn, $raised, $this->warranty, $this->payer, $insured, $this->customer);
+        return new self(
+            $this->kind,
+            $this->name,
+            $this->part,
+            $this->handsOn,
+            $raised,
+            $this->warranty,
+            $this->payer,
+            $insured,
+            $this->customer,
+        );
     }
 }

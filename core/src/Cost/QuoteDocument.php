@@ -35,10 +35,19 @@ final readonly class QuoteDocument
         ];
     }
 
-    /** @return array{gross: string, net: string, tax: string, rule: string, worth: array<string, mixed>|null, inside: array<string, mixed>} */
+    /**
+     * @return array{
+     *     gross: string, net: string, tax: string, rule: string, worth: array<string, mixed>|null,
+     *     inside: array<string, mixed>
+     * }
+     */
     public function charge(Charge $charge): array
     {
-        $line = static fn(Line $l): array => ['code' => $l->code, 'quantity' => round($l->quantity, 3), 'amount' => (string) $l->amount];
+        $line = static fn(Line $l): array => [
+            'code' => $l->code,
+            'quantity' => round($l->quantity, 3),
+            'amount' => (string) $l->amount,
+        ];
         $inside = $charge->inside;
 
         return [
@@ -85,7 +94,11 @@ final readonly class QuoteDocument
     {
         $worth = $n->optionalNode('worth');
         $inside = $n->node('inside');
-        $line = static fn(Node $l): Line => new Line($l->string('code'), $l->number('quantity', 0, 1_000_000), self::amount($l, 'amount'));
+        $line = static fn(Node $l): Line => new Line(
+            $l->string('code'),
+            $l->number('quantity', 0, 1_000_000),
+            self::amount($l, 'amount'),
+        );
 
         return new Charge(
             self::amount($n, 'gross'),

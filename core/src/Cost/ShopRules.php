@@ -9,7 +9,10 @@ use Facelift\Quantity\Money;
 /** How the shop computes its prices, and what it works with. */
 final readonly class ShopRules
 {
-    /** Opening picks at a bench (common practice: six or so are in use, the first are pulled and used again further on). */
+    /**
+     * Opening picks at a bench (common practice: six or so are in use, the first are pulled and used again further
+     * on).
+     */
     public const PICKS = 6;
 
     /**
@@ -23,7 +26,8 @@ final readonly class ShopRules
      * @param Money                $glueMl      per ml of liquid adhesive
      * @param Money                $glassKit    wire, optical adhesive and cleaner for one glass-only try
      * @param Money                $sundries    wipes, alcohol, gloves: once per job
-     * @param array<string, Money> $fixed       gross price by `phone kind`, for example `brasca-fern-5 display-assembly`
+     * @param array<string, Money> $fixed       gross price by `phone kind`, for example `brasca-fern-5
+     *     display-assembly`
      * @param array<string, Money> $worth       what a phone is worth today, by its id
      * @param int                  $picks       opening picks that the shop has for one phone, 1 to 50
      */

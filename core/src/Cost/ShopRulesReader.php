@@ -36,7 +36,23 @@ final readonly class ShopRulesReader
     public function read(mixed $data): ShopRules
     {
         $faults = new Faults();
-        $n = Node::root($data, $faults)->only('currency', 'hourlyRate', 'taxRate', 'roundTo', 'marginFloor', 'tapeMetre', 'seal', 'glueMl', 'glassKit', 'sundries', 'fixed', 'worth', 'warrantyDays', 'insurerDays', 'picks');
+        $n = Node::root($data, $faults)->only(
+            'currency',
+            'hourlyRate',
+            'taxRate',
+            'roundTo',
+            'marginFloor',
+            'tapeMetre',
+            'seal',
+            'glueMl',
+            'glassKit',
+            'sundries',
+            'fixed',
+            'worth',
+            'warrantyDays',
+            'insurerDays',
+            'picks',
+        );
         $rules = new ShopRules(
             $n->string('currency'),
             $this->amount($n, 'hourlyRate'),
@@ -79,7 +95,11 @@ final readonly class ShopRulesReader
 
             return Money::zero();
         }
-        if ($amount->isNegative() || Money::of('1000000')->isLessThan($amount) || preg_match('/^\d+(\.\d{1,4})?$/', $text) !== 1) {
+        if (
+            $amount->isNegative()
+            || Money::of('1000000')->isLessThan($amount)
+            || preg_match('/^\d+(\.\d{1,4})?$/', $text) !== 1
+        ) {
             $n->fault($key, 'must be an amount from 0 to 1000000 with at most four decimals');
         }
 
@@ -102,7 +122,12 @@ final readonly class ShopRulesReader
     private function amounts(Node $n, string $key): array
     {
         $out = [];
-        foreach ($n->each($key, fn(Node $row): array => [$row->only('for', 'amount')->string('for'), $this->amount($row, 'amount')]) as [$for, $amount]) {
+        foreach (
+            $n->each(
+                $key,
+                fn(Node $row): array => [$row->only('for', 'amount')->string('for'), $this->amount($row, 'amount')],
+            ) as [$for, $amount]
+        ) {
             $out[$for] = $amount;
         }
 

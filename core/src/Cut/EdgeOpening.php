@@ -82,7 +82,11 @@ final readonly class EdgeOpening
     public function kept(): self
     {
         $last = \count($this->samples) - 1;
-        $kept = array_filter($this->samples, static fn(int $i): bool => $i % self::THIN === 0 || $i === $last, \ARRAY_FILTER_USE_KEY);
+        $kept = array_filter(
+            $this->samples,
+            static fn(int $i): bool => $i % self::THIN === 0 || $i === $last,
+            \ARRAY_FILTER_USE_KEY,
+        );
 
         return new self(
             $this->bond,

@@ -14,5 +14,11 @@ final readonly class GlassParting
      * @param float           $panelUsed share of what the panel bears, used up by the end
      * @param list<GlassMove> $moves     in order
      */
-    public function __construct(public float $set, public float $warm, public float $laminate, public float $panelUsed, public array $moves) {}
+    public function __construct(
+        public float $set,
+        public float $warm,
+        public float $laminate,
+        public float $panelUsed,
+        public array $moves,
+    ) {}
 }

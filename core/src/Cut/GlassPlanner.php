@@ -21,7 +21,8 @@ use Facelift\Heat\Stack;
 use Facelift\Heat\Usual;
 
 /**
- * Parts the cover glass from a panel that is kept: warm on a separator plate, curved edges to the middle of the curve first,
+ * Parts the cover glass from a panel that is kept: warm on a separator plate, curved edges to the middle of the curve
+ * first,
  * then three sections with the wire, guided by the blade just under the glass. Common practice, no source.
  */
 final readonly class GlassPlanner
@@ -34,7 +35,10 @@ final readonly class GlassPlanner
     private const INTO = 3.0;
     /** Longer than this nobody waits for a plate: it is set higher, s (common practice, no source). */
     private const LONGEST = 180.0;
-    /** Glass freed by the wire, mm²/s, which is always cracked somewhere, and edge by the blade, mm/s (common practice, no source). */
+    /**
+     * Glass freed by the wire, mm²/s, which is always cracked somewhere, and edge by the blade, mm/s (common
+     * practice, no source).
+     */
     private const WIRE = 9.0;
     private const EDGE = 1.2;
     /** Optical adhesive, 0.15 mm (engineering estimate, from memory). */
@@ -54,7 +58,13 @@ final readonly class GlassPlanner
                 $warm ??= $samples[\count($samples) - 1];
                 $all = $curves->run(Programme::empty()->heat($warm->second + $work, Source::plate($set)), 10.0);
 
-                return new GlassParting($set, $warm->second, $warm->bond, PanelBudget::used($all), $moves);
+                return new GlassParting(
+                    $set,
+                    $warm->second,
+                    $warm->bond,
+                    PanelBudget::used($all),
+                    $moves,
+                );
             }
         }
     }
@@ -80,11 +90,28 @@ final readonly class GlassPlanner
         }
         $height = $body->glass->box->height;
 
-        return array_map(static function (Side $side) use ($body, $condition, $height): GlassMove {
-            $crazed = $condition->crazedAlong($body->glass, Face::Front, $side, 0.0, $height);
+        return array_map(
+            static function (Side $side) use ($body, $condition, $height): GlassMove {
+                $crazed = $condition->crazedAlong(
+                    $body->glass,
+                    Face::Front,
+                    $side,
+                    0.0,
+                    $height,
+                );
 
-            return new GlassMove(Blade::ThinMetal, $side, 0.0, $height, $body->curve / 2, $height / self::EDGE * ($crazed ? 2 : 1), $crazed);
-        }, [Side::Left, Side::Right]);
+                return new GlassMove(
+                    Blade::ThinMetal,
+                    $side,
+                    0.0,
+                    $height,
+                    $body->curve / 2,
+                    ($height / self::EDGE) * ($crazed ? 2 : 1),
+                    $crazed,
+                );
+            },
+            [Side::Left, Side::Right],
+        );
     }
 
     /** @return list<GlassMove> from the end that lies away from the flexes */
@@ -94,11 +121,27 @@ final readonly class GlassPlanner
         $third = $box->height / self::SECTIONS;
         $sections = [];
         for ($i = 0; $i < self::SECTIONS; ++$i) {
-            $crazed = array_filter($condition->cracks(Face::Front), static fn(Mark $m): bool => $m->runsBetween($box->y + $i * $third, $box->y + ($i + 1) * $third)) !== [];
-            $sections[] = new GlassMove(Blade::Wire, null, $i * $third, ($i + 1) * $third, $box->width, $third * $box->width / self::WIRE, $crazed);
+            $crazed = array_filter(
+                $condition->cracks(Face::Front),
+                static fn(Mark $m): bool => $m->runsBetween($box->y + $i * $third, $box->y + ($i + 1) * $third),
+            ) !== [];
+            $sections[] = new GlassMove(
+                Blade::Wire,
+                null,
+                $i * $third,
+                ($i + 1) * $third,
+                $box->width,
+                ($third * $box->width) / self::WIRE,
+                $crazed,
+            );
         }
-        $zones = array_values(array_filter($phone->flexZones, static fn(FlexZone $z): bool => $z->face === Face::Front));
-        $middle = $zones === [] ? 0.0 : array_sum(array_map(static fn(FlexZone $z): float => $z->box->y + $z->box->height / 2, $zones)) / \count($zones);
+        $zones = array_values(
+            array_filter($phone->flexZones, static fn(FlexZone $z): bool => $z->face === Face::Front),
+        );
+        $middle = $zones === []
+                ? 0.0
+                : array_sum(array_map(static fn(FlexZone $z): float => $z->box->y + $z->box->height / 2, $zones))
+                    / \count($zones);
 
         return $middle < $box->y + $box->height / 2 ? array_reverse($sections) : $sections;
     }
@@ -110,7 +153,10 @@ final readonly class GlassPlanner
         $of = static function (LayerRole $role) use ($phone): array {
             foreach ($phone->stacks as $layers) {
                 $found = array_values(array_filter($layers, static fn(Layer $l): bool => $l->role === $role));
-                if ($found !== [] && array_filter($layers, static fn(Layer $l): bool => $l->role === LayerRole::Battery) !== []) {
+                if (
+                    $found !== []
+                    && array_filter($layers, static fn(Layer $l): bool => $l->role === LayerRole::Battery) !== []
+                ) {
                     return [$found[0]];
                 }
             }
@@ -118,6 +164,18 @@ final readonly class GlassPlanner
             return [];
         };
 
-        return [...$of(LayerRole::Panel), new Layer('optical laminate', LayerRole::Bond, $thickness, $k, $density, $heat, 0.0), ...$of(LayerRole::Glass)];
+        return [
+            ...$of(LayerRole::Panel),
+            new Layer(
+                'optical laminate',
+                LayerRole::Bond,
+                $thickness,
+                $k,
+                $density,
+                $heat,
+                0.0,
+            ),
+            ...$of(LayerRole::Glass),
+        ];
     }
 }

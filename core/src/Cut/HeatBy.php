@@ -15,5 +15,9 @@ final readonly class HeatBy
      * @param OldPanel $old  what is to become of the old panel
      * @param float    $room °C
      */
-    public function __construct(public Source $source, public OldPanel $old = OldPanel::Save, public float $room = Usual::ROOM) {}
+    public function __construct(
+        public Source $source,
+        public OldPanel $old = OldPanel::Save,
+        public float $room = Usual::ROOM,
+    ) {}
 }

@@ -43,9 +43,21 @@ final readonly class OpeningPlanner
             Limits::of($phone->body->frame, $heat->old),
         );
         if ($bond->cut === null) {
-            return $this->run($start(), $bond, null, [], null);
+            return $this->run(
+                $start(),
+                $bond,
+                null,
+                [],
+                null,
+            );
         }
-        $passes = new Passes($phone, $bond, $bond->cut, $condition, $heat->old);
+        $passes = new Passes(
+            $phone,
+            $bond,
+            $bond->cut,
+            $condition,
+            $heat->old,
+        );
         if ($heat->old === OldPanel::GiveUp && $bond->adhesive === AdhesiveKind::DoubleTape) {
             return $this->cold($start(), $bond, $bond->cut->start, $passes);
         }
@@ -56,14 +68,26 @@ final readonly class OpeningPlanner
     /** @param \Closure(): Session $start from a cold phone */
     private function warm(\Closure $start, Bond $bond, Passes $passes): EdgeOpening
     {
-        $dry = $this->run($start(), $bond, $passes, $passes->stretches(), null);
+        $dry = $this->run(
+            $start(),
+            $bond,
+            $passes,
+            $passes->stretches(),
+            null,
+        );
         if (!self::drags($bond->adhesive) || !$dry->works() || $passes->stretches() === []) {
             return $dry;
         }
         // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed,
         // at the latest before a last piece of the last.
         foreach ($this->rounds($passes->stretches(), $dry) as [$round, $before]) {
-            $wet = $this->run($start(), $bond, $passes, $round, $before);
+            $wet = $this->run(
+                $start(),
+                $bond,
+                $passes,
+                $round,
+                $before,
+            );
             if ($wet->works() && !$wet->heatsAfterAlcohol()) {
                 return $wet;
             }
@@ -72,7 +96,10 @@ final readonly class OpeningPlanner
         return $dry;
     }
 
-    /** Tape that no safe heat frees: the panel is broken at a corner of the start edge, and the tape is cut at half the pace. */
+    /**
+     * Tape that no safe heat frees: the panel is broken at a corner of the start edge, and the tape is cut at half
+     * the pace.
+     */
     private function cold(Session $session, Bond $bond, Side $start, Passes $passes): EdgeOpening
     {
         $moves = [new BreakPanel(self::BREAK, $this->after(self::BREAK, $session), $start)];
@@ -111,8 +138,13 @@ final readonly class OpeningPlanner
      * @param list<Stretch> $round
      * @param int|null      $alcohol index of the stretch before which alcohol is used; null for none
      */
-    private function run(Session $session, Bond $bond, ?Passes $passes, array $round, ?int $alcohol): EdgeOpening
-    {
+    private function run(
+        Session $session,
+        Bond $bond,
+        ?Passes $passes,
+        array $round,
+        ?int $alcohol,
+    ): EdgeOpening {
         $first = $session->heat();
         if (!$first->parts || $bond->cut === null || $passes === null) {
             return self::opening($session, $bond, [], $first->binding);
@@ -132,7 +164,12 @@ final readonly class OpeningPlanner
                     array_push($moves, ...$heated);
                     [$stroke, $rest] = $passes->within($left, $session->workingWindow() - $drip);
                     if ($stroke === null) {
-                        return self::opening($session, $bond, [], $binding === Binding::Target ? Binding::Time : $binding);
+                        return self::opening(
+                            $session,
+                            $bond,
+                            [],
+                            $binding === Binding::Target ? Binding::Time : $binding,
+                        );
                     }
                 }
                 if ($drip > 0) {
@@ -149,7 +186,15 @@ final readonly class OpeningPlanner
     /** @param list<Move> $moves */
     private static function opening(Session $session, Bond $bond, array $moves, ?Binding $blocked): EdgeOpening
     {
-        return new EdgeOpening($bond->id, $session->window, $moves, $blocked, $session->samples(), $session->phases(), $session->limits);
+        return new EdgeOpening(
+            $bond->id,
+            $session->window,
+            $moves,
+            $blocked,
+            $session->samples(),
+            $session->phases(),
+            $session->limits,
+        );
     }
 
     /** Adhesive that holds a blade fast even when it is hot. */

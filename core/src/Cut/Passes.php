@@ -20,7 +20,10 @@ final readonly class Passes
 {
     /** Seconds to place a pick and turn to the next stretch (common practice, no source). */
     public const PICK = 5.0;
-    /** Where nothing lies behind the edge and it may go deeper: twice the depth, but no more than this, mm (engineering estimate). */
+    /**
+     * Where nothing lies behind the edge and it may go deeper: twice the depth, but no more than this, mm
+     * (engineering estimate).
+     */
     private const DEEPEST = 8.0;
     /** A panel that is given up is not nursed (engineering estimate). */
     private const BRISK = 1.5;
@@ -28,7 +31,13 @@ final readonly class Passes
     /** A pass shorter than this is not worth a heating, mm (common practice, no source). */
     private const SHORTEST = 4.0;
 
-    public function __construct(private Phone $phone, private Bond $bond, private CutEdge $cut, private Condition $condition, private OldPanel $old) {}
+    public function __construct(
+        private Phone $phone,
+        private Bond $bond,
+        private CutEdge $cut,
+        private Condition $condition,
+        private OldPanel $old,
+    ) {}
 
     /** @return list<Stretch> those that may be cut: from the start side on, round the way that ends beside the hinge */
     public function stretches(): array
@@ -41,13 +50,18 @@ final readonly class Passes
     /** The other way round if clockwise would end across from the hinge. */
     private function isClockwise(): bool
     {
-        $round = $this->from(array_values(array_filter($this->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden)));
+        $round = $this->from(
+            array_values(array_filter($this->cut->stretches, static fn(Stretch $s): bool => !$s->forbidden)),
+        );
         $last = $round === [] ? null : $round[\count($round) - 1]->side;
 
         return $this->cut->hinge === null || $last !== $this->cut->hinge->opposite();
     }
 
-    /** True if the blade goes along a side towards its lower figures: the bottom and the left are gone along so, clockwise. */
+    /**
+     * True if the blade goes along a side towards its lower figures: the bottom and the left are gone along so,
+     * clockwise.
+     */
     private function goesBack(Side $side): bool
     {
         return \in_array($side, [Side::Bottom, Side::Left], true) === $this->isClockwise();
@@ -70,7 +84,8 @@ final readonly class Passes
     }
 
     /**
-     * As much of a stretch as fits into a time, and what is left of it; no stroke at all if that would be less than a pick's width or two.
+     * As much of a stretch as fits into a time, and what is left of it; no stroke at all if that would be less than a
+     * pick's width or two.
      *
      * @param float $seconds until the bond grips
      *
@@ -109,25 +124,46 @@ final readonly class Passes
     public function stroke(Stretch $stretch): Stroke
     {
         $glass = $this->phone->body->glass;
-        $crazed = $this->condition->crazedAlong($glass, $this->bond->face, $stretch->side, $stretch->from, $stretch->to);
+        $crazed = $this->condition->crazedAlong(
+            $glass,
+            $this->bond->face,
+            $stretch->side,
+            $stretch->from,
+            $stretch->to,
+        );
         $pace = $this->pace($crazed);
         $corner = self::cornerShare($glass, $stretch) * $glass->corner();
         $straight = max(0.0, $stretch->length() - 2 * $glass->radius * self::cornerShare($glass, $stretch));
         $flat = $this->goesDeeper($stretch);
         $blade = Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed);
         $depth = $flat ? max($stretch->depth, min(2 * $stretch->depth, self::DEEPEST)) : $stretch->depth;
-        $way = new Way($stretch, $blade, $depth, $pace, $straight + $corner, $crazed, $flat);
+        $way = new Way(
+            $stretch,
+            $blade,
+            $depth,
+            $pace,
+            $straight + $corner,
+            $crazed,
+            $flat,
+        );
 
         return new Stroke($way, $straight / $pace + $corner / ($pace / 2) + self::PICK);
     }
 
-    /** With nothing behind it, deeper and flat spreads the load in a plastic bezel; and a panel that is given up may be undercut. */
+    /**
+     * With nothing behind it, deeper and flat spreads the load in a plastic bezel; and a panel that is given up may
+     * be undercut.
+     */
     private function goesDeeper(Stretch $stretch): bool
     {
-        return $stretch->behind === null && ($this->phone->body->frame === FrameMaterial::Plastic || $this->old === OldPanel::GiveUp);
+        return $stretch->behind === null
+            && ($this->phone->body->frame === FrameMaterial::Plastic || $this->old === OldPanel::GiveUp);
     }
 
-    /** mm/s along straight edge; corners at half, crazed glass at half (engineering estimates from practice, no source). */
+    /**
+     * mm/s along straight edge; corners at half, crazed glass at half (engineering estimates from practice, no
+     * source).
+     */
     private function pace(bool $crazed): float
     {
         $pace = match ($this->bond->adhesive) {
@@ -143,7 +179,8 @@ final readonly class Passes
     {
         $r = $glass->radius;
         $end = $glass->length($stretch->side);
-        $over = max(0.0, min($r, $stretch->to) - min($r, $stretch->from)) + max(0.0, max($stretch->to, $end - $r) - max($stretch->from, $end - $r));
+        $over = max(0.0, min($r, $stretch->to) - min($r, $stretch->from))
+            + max(0.0, max($stretch->to, $end - $r) - max($stretch->from, $end - $r));
 
         return $r > 0 ? min(1.0, $over / (2 * $r)) : 0.0;
     }

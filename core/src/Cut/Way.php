@@ -31,6 +31,14 @@ final readonly class Way
     /** The same at a fraction of its pace. */
     public function slower(float $times): self
     {
-        return new self($this->stretch, $this->blade, $this->depth, $this->pace / $times, $this->length, $this->crazed, $this->flat);
+        return new self(
+            $this->stretch,
+            $this->blade,
+            $this->depth,
+            $this->pace / $times,
+            $this->length,
+            $this->crazed,
+            $this->flat,
+        );
     }
 }

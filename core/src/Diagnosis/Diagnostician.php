@@ -31,21 +31,45 @@ final readonly class Diagnostician
             if ($conflict !== []) {
                 $conflicts[] = self::conflictWords($conflict);
                 // What contradicts itself tells nothing: the rest is weighed, and one of them is to be made again.
-                $evidence = array_values(array_udiff($evidence, $conflict, static fn(Evidence $a, Evidence $b): int => [$a->check->value, $a->result] <=> [$b->check->value, $b->result]));
+                $evidence = array_values(
+                    array_udiff(
+                        $evidence,
+                        $conflict,
+                        static fn(Evidence $a, Evidence $b): int => [$a->check->value, $a->result] <=> [
+                            $b->check->value,
+                            $b->result,
+                        ],
+                    ),
+                );
             }
             array_push($suspects, ...$inference->suspects($symptom, $evidence));
-            $next = self::better($next, $inference->next($symptom, $evidence, Moment::Counter) ?? $inference->next($symptom, $evidence, Moment::Opened));
+            $next = self::better(
+                $next,
+                $inference->next($symptom, $evidence, Moment::Counter)
+                    ?? $inference->next($symptom, $evidence, Moment::Opened),
+            );
         }
-        $verdicts = [...$this->looked($seen, $technology), ...array_merge(...array_map($this->suspected(...), $suspects))];
+        $verdicts = [
+            ...$this->looked($seen, $technology),
+            ...array_merge(...array_map($this->suspected(...), $suspects)),
+        ];
 
-        return new Finding($this->worstOfEach($verdicts), $suspects, [...$this->contradictions($seen, $technology), ...$conflicts], $next);
+        return new Finding(
+            $this->worstOfEach($verdicts),
+            $suspects,
+            [...$this->contradictions($seen, $technology), ...$conflicts],
+            $next,
+        );
     }
 
     /** @return list<Symptom> those that the look alone does not explain */
     private function symptoms(Condition $seen, PanelTechnology $technology): array
     {
         $marked = $seen->shows(Seen::Lines, Seen::Spots, Seen::Flicker);
-        $dark = !$marked && ($seen->shows(Seen::NoImage) || ($seen->shows(Seen::DimImage) && !$technology->isSelfLit()) || $seen->stateOf(PhoneFunction::Image) === FunctionState::Fails);
+        $dark = !$marked
+            && ($seen->shows(Seen::NoImage)
+                || ($seen->shows(Seen::DimImage) && !$technology->isSelfLit())
+                || $seen->stateOf(PhoneFunction::Image) === FunctionState::Fails);
         // With a dark screen touch cannot be judged: its own fault would only be a guess.
         $dead = !$dark && $this->touchIsDead($seen) && !$seen->glassBroken(Face::Front);
 
@@ -54,18 +78,26 @@ final readonly class Diagnostician
 
     private function touchIsDead(Condition $seen): bool
     {
-        return $seen->shows(Seen::NoTouch, Seen::DeadZones) || $seen->stateOf(PhoneFunction::Touch) === FunctionState::Fails;
+        return $seen->shows(Seen::NoTouch, Seen::DeadZones)
+            || $seen->stateOf(PhoneFunction::Touch) === FunctionState::Fails;
     }
 
     /** @return list<LayerVerdict> what the look alone tells */
     private function looked(Condition $seen, PanelTechnology $technology): array
     {
         $glass = $seen->glassBroken(Face::Front);
-        $verdicts = [$glass ? self::verdict(ScreenLayer::CoverGlass, Likelihood::Broken, 'glass-cracked') : self::verdict(ScreenLayer::CoverGlass, Likelihood::Whole, 'glass-whole')];
+        $verdicts = [
+            $glass
+                ? self::verdict(ScreenLayer::CoverGlass, Likelihood::Broken, 'glass-cracked')
+                : self::verdict(ScreenLayer::CoverGlass, Likelihood::Whole, 'glass-whole'),
+        ];
         foreach (array_filter([Seen::Lines, Seen::Spots, Seen::Flicker], $seen->shows(...)) as $mark) {
             $verdicts[] = self::verdict(ScreenLayer::DisplayPanel, Likelihood::Broken, 'panel-shows-' . $mark->value);
         }
-        if ($seen->stateOf(PhoneFunction::Image) === FunctionState::Works && !$seen->shows(Seen::NoImage, Seen::DimImage)) {
+        if (
+            $seen->stateOf(PhoneFunction::Image) === FunctionState::Works
+            && !$seen->shows(Seen::NoImage, Seen::DimImage)
+        ) {
             $verdicts[] = self::verdict(ScreenLayer::DisplayPanel, Likelihood::Whole, 'image-works');
         }
         if ($this->touchIsDead($seen) && $glass) {
@@ -92,7 +124,11 @@ final readonly class Diagnostician
         }
         $likelihood = $suspect->share >= self::AS_GOOD_AS_SURE ? Likelihood::Broken : Likelihood::Possible;
 
-        return [new LayerVerdict($suspect->cause->layer(), $likelihood, [new Reason('cause-' . $suspect->cause->value, ['percent' => (int) round(100 * $suspect->share)])])];
+        return [
+            new LayerVerdict($suspect->cause->layer(), $likelihood, [
+                new Reason('cause-' . $suspect->cause->value, ['percent' => (int) round(100 * $suspect->share)]),
+            ]),
+        ];
     }
 
     /** @return list<Reason> */
@@ -118,7 +154,12 @@ final readonly class Diagnostician
     /** @param list<Evidence> $conflict */
     private static function conflictWords(array $conflict): Reason
     {
-        return new Reason('evidence-conflict', ['evidence' => implode(' ', array_map(static fn(Evidence $e): string => $e->check->value . ':' . $e->result, $conflict))]);
+        return new Reason('evidence-conflict', [
+            'evidence' => implode(
+                ' ',
+                array_map(static fn(Evidence $e): string => $e->check->value . ':' . $e->result, $conflict),
+            ),
+        ]);
     }
 
     private static function better(?NextCheck $a, ?NextCheck $b): ?NextCheck
@@ -136,9 +177,18 @@ final readonly class Diagnostician
         $out = [];
         foreach (ScreenLayer::cases() as $layer) {
             foreach (Likelihood::cases() as $likelihood) {
-                $same = array_values(array_filter($verdicts, static fn(LayerVerdict $v): bool => $v->layer === $layer && $v->likelihood === $likelihood));
+                $same = array_values(
+                    array_filter(
+                        $verdicts,
+                        static fn(LayerVerdict $v): bool => $v->layer === $layer && $v->likelihood === $likelihood,
+                    ),
+                );
                 if ($same !== []) {
-                    $out[] = new LayerVerdict($layer, $likelihood, array_merge(...array_map(static fn(LayerVerdict $v): array => $v->because, $same)));
+                    $out[] = new LayerVerdict(
+                        $layer,
+                        $likelihood,
+                        array_merge(...array_map(static fn(LayerVerdict $v): array => $v->because, $same)),
+                    );
                     break;
                 }
             }

@@ -10,7 +10,9 @@ enum Glass
     case Whole;
     case Cracked;
 
-    /** How many times likelier the panel is behind a dark picture than under whole glass (common practice, no source). */
+    /**
+     * How many times likelier the panel is behind a dark picture than under whole glass (common practice, no source).
+     */
     public function oddsOfPanel(): float
     {
         return $this === self::Cracked ? 2.5 : 1.0;

@@ -52,7 +52,12 @@ final readonly class Inference
     {
         $suspects = [];
         foreach ($this->weigh($symptom, $evidence) as $cause => $share) {
-            $suspects[] = new Suspect($symptom, Cause::from($cause), $share, $share > 0.0 ? null : $this->excluder(Cause::from($cause), $evidence));
+            $suspects[] = new Suspect(
+                $symptom,
+                Cause::from($cause),
+                $share,
+                $share > 0.0 ? null : $this->excluder(Cause::from($cause), $evidence),
+            );
         }
         usort($suspects, static fn(Suspect $a, Suspect $b): int => $b->share <=> $a->share);
 

@@ -13,5 +13,10 @@ final readonly class NextCheck
      * @param float                $bits    expected reduction of the uncertainty over the causes left, more than zero
      * @param array<string, float> $results how likely each result is now, by its code
      */
-    public function __construct(public Symptom $symptom, public Check $check, public float $bits, public array $results) {}
+    public function __construct(
+        public Symptom $symptom,
+        public Check $check,
+        public float $bits,
+        public array $results,
+    ) {}
 }

@@ -11,5 +11,10 @@ final readonly class Suspect
      * @param float              $share      0 to 1 of what is left for its symptom; 0 if ruled out
      * @param ?Evidence          $ruledOutBy the first piece of evidence that excludes it
      */
-    public function __construct(public Symptom $symptom, public Cause $cause, public float $share, public ?Evidence $ruledOutBy) {}
+    public function __construct(
+        public Symptom $symptom,
+        public Cause $cause,
+        public float $share,
+        public ?Evidence $ruledOutBy,
+    ) {}
 }

@@ -35,9 +35,27 @@ enum Symptom: string
     {
         return match ($this) {
             self::Dark => $technology->isSelfLit()
-                ? ['panel' => 0.5, 'panel-connector' => 0.15, 'display-circuit' => 0.13, 'flat-battery' => 0.13, 'power-key' => 0.09]
-                : ['panel' => 0.4, 'panel-connector' => 0.14, 'backlight-circuit' => 0.13, 'display-circuit' => 0.12, 'flat-battery' => 0.12, 'power-key' => 0.09],
-            self::TouchDead => ['digitizer' => 0.55, 'digitizer-flex' => 0.2, 'touch-controller' => 0.15, 'surface-film' => 0.1],
+                ? [
+                    'panel' => 0.5,
+                    'panel-connector' => 0.15,
+                    'display-circuit' => 0.13,
+                    'flat-battery' => 0.13,
+                    'power-key' => 0.09,
+                ]
+                : [
+                    'panel' => 0.4,
+                    'panel-connector' => 0.14,
+                    'backlight-circuit' => 0.13,
+                    'display-circuit' => 0.12,
+                    'flat-battery' => 0.12,
+                    'power-key' => 0.09,
+                ],
+            self::TouchDead => [
+                'digitizer' => 0.55,
+                'digitizer-flex' => 0.2,
+                'touch-controller' => 0.15,
+                'surface-film' => 0.1,
+            ],
         };
     }
 

@@ -53,7 +53,10 @@ final readonly class Node
         return $key === '' ? $this->path : ($this->path === '' ? $key : $this->path . '.' . $key);
     }
 
-    /** Refuses members that the format does not know, since a misspelt key is a lost figure, and members that are null. */
+    /**
+     * Refuses members that the format does not know, since a misspelt key is a lost figure, and members that are
+     * null.
+     */
     public function only(string ...$keys): self
     {
         foreach (array_diff(array_map(strval(...), array_keys($this->data)), $keys) as $unknown) {
@@ -104,7 +107,15 @@ final readonly class Node
             return $min;
         }
         if ($value < $min || $value > $max) {
-            $this->fault($key, \sprintf('is %s, must lie between %s and %s', self::figure((float) $value), self::figure($min), self::figure($max)));
+            $this->fault(
+                $key,
+                \sprintf(
+                    'is %s, must lie between %s and %s',
+                    self::figure((float) $value),
+                    self::figure($min),
+                    self::figure($max),
+                ),
+            );
         }
 
         return (float) $value;

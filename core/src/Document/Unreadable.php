@@ -16,7 +16,10 @@ final class Unreadable extends \InvalidArgumentException
     /** @param list<Fault> $faults at least one */
     public static function because(string $what, array $faults): self
     {
-        $lines = array_map(static fn(Fault $f): string => ($f->path === '' ? '$' : $f->path) . ': ' . $f->reason, $faults);
+        $lines = array_map(
+            static fn(Fault $f): string => ($f->path === '' ? '$' : $f->path) . ': ' . $f->reason,
+            $faults,
+        );
 
         return new self($what . ' refused: ' . implode('; ', $lines), $faults);
     }

@@ -6,7 +6,10 @@ namespace Facelift\Fasteners;
 
 use Facelift\Geometry\RoundedRectangle;
 
-/** The screw mat as a sheet to be printed at 1:1: the phone's outline with every screw's place, and each screw drawn at its true length. */
+/**
+ * The screw mat as a sheet to be printed at 1:1: the phone's outline with every screw's place, and each screw drawn
+ * at its true length.
+ */
 final readonly class MatSheet
 {
     /** A4, mm. */
@@ -27,13 +30,43 @@ final readonly class MatSheet
     {
         $box = $this->outline->box;
         $body = [
-            self::text(self::LEFT, 12, 5, $this->title, true),
-            self::text(self::LEFT, 18, 3.2, 'Print at 100 %. The bar below is 50 mm long; measure it before you trust the sheet.'),
-            \sprintf('<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="%.2f" fill="none" stroke="#000" stroke-width="0.3"/>', self::LEFT, self::TOP, $box->width, $box->height, $this->outline->radius),
+            self::text(
+                self::LEFT,
+                12,
+                5,
+                $this->title,
+                true,
+            ),
+            self::text(
+                self::LEFT,
+                18,
+                3.2,
+                'Print at 100 %. The bar below is 50 mm long; measure it before you trust the sheet.',
+            ),
+            \sprintf(
+                '<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="%.2f" '
+                    . 'fill="none" stroke="#000" stroke-width="0.3"/>',
+                self::LEFT,
+                self::TOP,
+                $box->width,
+                $box->height,
+                $this->outline->radius,
+            ),
         ];
         foreach ($this->places as $place) {
-            $body[] = \sprintf('<circle cx="%.2f" cy="%.2f" r="2.6" fill="#fff" stroke="#000" stroke-width="0.3"/>', self::LEFT + $place->at->x, self::TOP + $place->at->y);
-            $body[] = self::text(self::LEFT + $place->at->x, self::TOP + $place->at->y + 1, 2.8, (string) $place->number, true, 'middle');
+            $body[] = \sprintf(
+                '<circle cx="%.2f" cy="%.2f" r="2.6" fill="#fff" stroke="#000" stroke-width="0.3"/>',
+                self::LEFT + $place->at->x,
+                self::TOP + $place->at->y,
+            );
+            $body[] = self::text(
+                self::LEFT + $place->at->x,
+                self::TOP + $place->at->y + 1,
+                2.8,
+                (string) $place->number,
+                true,
+                'middle',
+            );
         }
         $right = self::LEFT + $box->width + 8;
         $y = self::TOP + 4;
@@ -42,10 +75,21 @@ final readonly class MatSheet
             array_push($body, $head, ...$cells);
         }
         $bar = self::HEIGHT - 12;
-        $body[] = \sprintf('<path d="M%1$.2f %2$.2fv-3M%1$.2f %3$.2fh50m0 -1.5v3" fill="none" stroke="#000" stroke-width="0.4"/>', self::LEFT, $bar, $bar - 1.5);
+        $body[] = \sprintf(
+            '<path d="M%1$.2f %2$.2fv-3M%1$.2f %3$.2fh50m0 -1.5v3" fill="none" stroke="#000" stroke-width="0.4"/>',
+            self::LEFT,
+            $bar,
+            $bar - 1.5,
+        );
         $body[] = self::text(self::LEFT + 53, $bar - 0.5, 3.2, '50 mm');
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>', self::WIDTH, self::HEIGHT, implode('', $body));
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" '
+                . 'viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>',
+            self::WIDTH,
+            self::HEIGHT,
+            implode('', $body),
+        );
     }
 
     /** @return list<non-empty-list<MatPlace>> alike screws that come out together */
@@ -71,20 +115,64 @@ final readonly class MatSheet
         foreach ($group as $i => $place) {
             $left = $x + $i % $columns * self::CELL;
             $top = $y + 2 + intdiv($i, $columns) * self::ROW;
-            $cells[] = \sprintf('<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="1.5" fill="none" stroke="#888" stroke-width="0.25"/>', $left, $top, self::CELL - 1.5, self::ROW - 1.5);
-            $cells[] = self::text($left + 1.2, $top + 4, 3, (string) $place->number, true);
+            $cells[] = \sprintf(
+                '<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="1.5" '
+                    . 'fill="none" stroke="#888" stroke-width="0.25"/>',
+                $left,
+                $top,
+                self::CELL - 1.5,
+                self::ROW - 1.5,
+            );
+            $cells[] = self::text(
+                $left + 1.2,
+                $top + 4,
+                3,
+                (string) $place->number,
+                true,
+            );
             // Head and shank at their true length, lying down.
-            $cells[] = \sprintf('<path d="M%1$.2f %2$.2fv2.4h1v-2.4ZM%3$.2f %4$.2fh%5$.2fv1h-%5$.2fZ" fill="#000"/>', $left + 2, $top + 7.4, $left + 3, $top + 8.1, $place->length);
+            $cells[] = \sprintf(
+                '<path d="M%1$.2f %2$.2fv2.4h1v-2.4ZM%3$.2f %4$.2fh%5$.2fv1h-%5$.2fZ" fill="#000"/>',
+                $left + 2,
+                $top + 7.4,
+                $left + 3,
+                $top + 8.1,
+                $place->length,
+            );
         }
         $first = $group[0];
         $rows = intdiv(\count($group) + $columns - 1, $columns);
 
-        return [self::text($x, $y, 3.4, \sprintf('%d × %s, %s mm', \count($group), $first->driver->value, self::figure($first->length)), true), $cells, $y + 8 + $rows * self::ROW];
+        return [
+            self::text(
+                $x,
+                $y,
+                3.4,
+                \sprintf('%d × %s, %s mm', \count($group), $first->driver->value, self::figure($first->length)),
+                true,
+            ),
+            $cells,
+            $y + 8 + $rows * self::ROW,
+        ];
     }
 
-    private static function text(float $x, float $y, float $size, string $text, bool $bold = false, string $anchor = 'start'): string
-    {
-        return \sprintf('<text x="%.2f" y="%.2f" font-size="%.2f" text-anchor="%s"%s>%s</text>', $x, $y, $size, $anchor, $bold ? ' font-weight="bold"' : '', htmlspecialchars($text, \ENT_XML1));
+    private static function text(
+        float $x,
+        float $y,
+        float $size,
+        string $text,
+        bool $bold = false,
+        string $anchor = 'start',
+    ): string {
+        return \sprintf(
+            '<text x="%.2f" y="%.2f" font-size="%.2f" text-anchor="%s"%s>%s</text>',
+            $x,
+            $y,
+            $size,
+            $anchor,
+            $bold ? ' font-weight="bold"' : '',
+            htmlspecialchars($text, \ENT_XML1),
+        );
     }
 
     private static function figure(float $mm): string

@@ -19,7 +19,14 @@ final readonly class ScrewMat
         $places = [];
         foreach ($fasteners as $fastener) {
             foreach ($fastener->places as $at) {
-                $places[] = new MatPlace($fastener->id, \count($places) + 1, $at, $fastener->driver, $fastener->length, $fastener->hole);
+                $places[] = new MatPlace(
+                    $fastener->id,
+                    \count($places) + 1,
+                    $at,
+                    $fastener->driver,
+                    $fastener->length,
+                    $fastener->hole,
+                );
             }
         }
 
@@ -46,7 +53,11 @@ final readonly class ScrewMat
             $best = null;
             $reach = -1.0;
             foreach ($places as $i => $place) {
-                $nearest = array_reduce($order, static fn(float $d, int $o): float => min($d, $place->distanceTo($places[$o])), \INF);
+                $nearest = array_reduce(
+                    $order,
+                    static fn(float $d, int $o): float => min($d, $place->distanceTo($places[$o])),
+                    \INF,
+                );
                 if (!\in_array($i, $order, true) && $nearest > $reach) {
                     $best = $i;
                     $reach = $nearest;

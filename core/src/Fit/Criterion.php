@@ -10,7 +10,12 @@ use Facelift\Document\Reason;
 final readonly class Criterion
 {
     /** @param Reason|null $customer the sentence that the customer has to hear; null if nothing is lost */
-    public function __construct(public string $name, public Verdict $verdict, public Reason $because, public ?Reason $customer = null) {}
+    public function __construct(
+        public string $name,
+        public Verdict $verdict,
+        public Reason $because,
+        public ?Reason $customer = null,
+    ) {}
 
     public static function fits(string $name, Reason $because): self
     {

@@ -33,7 +33,10 @@ final readonly class Fitter
     {
         $verdicts = [];
         foreach ($phones as $phone) {
-            $kinds = array_map(static fn(Replacement $r): ReplacementKind => $r->kind, array_values($phone->replacements));
+            $kinds = array_map(
+                static fn(Replacement $r): ReplacementKind => $r->kind,
+                array_values($phone->replacements),
+            );
             foreach (array_intersect($offer->modelCodes, array_keys($phone->identity->codes)) as $code) {
                 $verdicts[$phone->identity->name() . ' ' . $code] = \in_array($offer->kind, $kinds, true)
                     ? $this->judge($phone, new Wish($code, $offer->kind, null), $offer)->verdict()

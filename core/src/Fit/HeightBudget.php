@@ -24,12 +24,22 @@ final readonly class HeightBudget
      * @param float $adhesive  mm
      * @param float $tolerance ± mm on each of the three
      */
-    public function __construct(public float $recess, public float $module, public float $adhesive, public float $tolerance = 0.0) {}
+    public function __construct(
+        public float $recess,
+        public float $module,
+        public float $adhesive,
+        public float $tolerance = 0.0,
+    ) {}
 
     /** For a module of this thickness on the bond that holds the phone's display. */
     public static function for(Phone $phone, float $module): self
     {
-        return new self($phone->ledge->recess, $module, self::displayBond($phone)?->closing->height ?? 0.0, $phone->ledge->tolerance);
+        return new self(
+            $phone->ledge->recess,
+            $module,
+            self::displayBond($phone)?->closing->height ?? 0.0,
+            $phone->ledge->tolerance,
+        );
     }
 
     /** mm that the glass stands proud of the frame; negative if it sits below. */

@@ -13,5 +13,10 @@ final readonly class Wish
      * @param string|null $colour       bezel and frame; null if it does not matter
      * @param bool        $straightFrame true if the phone's own frame is bent and has to be replaced
      */
-    public function __construct(public string $modelCode, public ReplacementKind $kind, public ?string $colour, public bool $straightFrame = false) {}
+    public function __construct(
+        public string $modelCode,
+        public ReplacementKind $kind,
+        public ?string $colour,
+        public bool $straightFrame = false,
+    ) {}
 }

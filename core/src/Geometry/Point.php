@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Geometry;
 
-/** A place on the phone in mm: origin at the top left corner of the outline seen from the front, x to the right, y down. */
+/**
+ * A place on the phone in mm: origin at the top left corner of the outline seen from the front, x to the right, y
+ * down.
+ */
 final readonly class Point
 {
     public function __construct(public float $x, public float $y) {}

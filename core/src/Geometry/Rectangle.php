@@ -45,11 +45,17 @@ final readonly class Rectangle
 
     public function holds(Point $point): bool
     {
-        return $point->x >= $this->x && $point->x <= $this->right() && $point->y >= $this->y && $point->y <= $this->bottom();
+        return $point->x >= $this->x
+            && $point->x <= $this->right()
+            && $point->y >= $this->y
+            && $point->y <= $this->bottom();
     }
 
     public function meets(self $other): bool
     {
-        return $this->x < $other->right() && $other->x < $this->right() && $this->y < $other->bottom() && $other->y < $this->bottom();
+        return $this->x < $other->right()
+            && $other->x < $this->right()
+            && $this->y < $other->bottom()
+            && $other->y < $this->bottom();
     }
 }

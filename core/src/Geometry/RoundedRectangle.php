@@ -10,7 +10,9 @@ final readonly class RoundedRectangle
     /** @param float $radius mm, 0 up to half of the shorter side */
     private function __construct(public Rectangle $box, public float $radius) {}
 
-    /** @throws ImpossibleShape If a side is not positive, or the radius negative or larger than half the shorter side. */
+    /**
+     * @throws ImpossibleShape If a side is not positive, or the radius negative or larger than half the shorter side.
+     */
     public static function of(Rectangle $box, float $radius): self
     {
         if ($box->width <= 0 || $box->height <= 0) {

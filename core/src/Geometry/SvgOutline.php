@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Geometry;
 
-/** Reads width, height and corner radius of a phone from a drawing: its first rectangle, or the bounds of its first path. Units are mm, or those of the view box scaled to a width given in mm. */
+/**
+ * Reads width, height and corner radius of a phone from a drawing: its first rectangle, or the bounds of its first
+ * path. Units are mm, or those of the view box scaled to a width given in mm.
+ */
 final readonly class SvgOutline
 {
     /**
@@ -28,14 +31,22 @@ final readonly class SvgOutline
             throw NoOutline::because('this is not an SVG drawing');
         }
         $shapes = $xml->xpath('//*[local-name()="rect" or local-name()="path"]');
-        $shape = (\is_array($shapes) ? $shapes[0] ?? null : null) ?? throw NoOutline::because('the drawing has neither a rectangle nor a path');
-        [$width, $height, $radius] = $shape->getName() === 'rect' ? self::rectangle($shape) : self::path((string) $shape['d']);
+        $shape = (\is_array($shapes) ? $shapes[0] ?? null : null)
+            ?? throw NoOutline::because('the drawing has neither a rectangle nor a path');
+        [$width, $height, $radius]
+            = $shape->getName() === 'rect' ? self::rectangle($shape) : self::path((string) $shape['d']);
         $scale = self::scale($xml);
         if ($width * $scale < 20 || $width * $scale > 300 || $height * $scale < 20 || $height * $scale > 300) {
-            throw NoOutline::because(\sprintf('the outline is %.1f × %.1f mm; a phone is 20 to 300 mm', $width * $scale, $height * $scale));
+            throw NoOutline::because(
+                \sprintf('the outline is %.1f × %.1f mm; a phone is 20 to 300 mm', $width * $scale, $height * $scale),
+            );
         }
 
-        return new self(round($width * $scale, 2), round($height * $scale, 2), round(min($radius, $width / 2, $height / 2) * $scale, 2));
+        return new self(
+            round($width * $scale, 2),
+            round($height * $scale, 2),
+            round(min($radius, $width / 2, $height / 2) * $scale, 2),
+        );
     }
 
     /** @return array{float, float, float} */
@@ -54,7 +65,9 @@ final readonly class SvgOutline
         foreach ($commands as [, $letter, $figures]) {
             preg_match_all('/-?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i', $figures, $found);
             $relative = ctype_lower($letter);
-            foreach (array_chunk(array_map(floatval(...), $found[0]), max(1, self::figures(strtoupper($letter)))) as $f) {
+            foreach (
+                array_chunk(array_map(floatval(...), $found[0]), max(1, self::figures(strtoupper($letter)))) as $f
+            ) {
                 if (\count($f) < self::figures(strtoupper($letter))) {
                     throw NoOutline::because('the path of the drawing is cut short');
                 }

@@ -6,10 +6,16 @@ namespace Facelift\Heat;
 
 use Facelift\Anatomy\AdhesiveKind;
 
-/** Where an adhesive lets go, in °C at the bond line. Estimates from memory, to be replaced by the shop's own readings. */
+/**
+ * Where an adhesive lets go, in °C at the bond line. Estimates from memory, to be replaced by the shop's own
+ * readings.
+ */
 final readonly class AdhesiveWindow
 {
-    /** Heated this far into the window, K, so that the first pass does not start at its lower end (common practice, no source). */
+    /**
+     * Heated this far into the window, K, so that the first pass does not start at its lower end (common practice, no
+     * source).
+     */
     private const INTO = 15.0;
 
     private function __construct(public float $low, public float $high) {}
@@ -27,14 +33,21 @@ final readonly class AdhesiveWindow
     }
 
     /**
-     * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C, double tape of folding phones none that is safe (from
-     * memory). Adhesive that is years old and thin lets go about 15 K lower, unknown adhesive after an earlier repair is taken as
+     * Foam tape and pre-cut seal about 60–85 °C, strong glue about 75–95 °C, double tape of folding phones none that
+     * is safe (from
+     * memory). Adhesive that is years old and thin lets go about 15 K lower, unknown adhesive after an earlier repair
+     * is taken as
      * 5 K lower (common practice, no source).
      */
     public static function of(AdhesiveKind $kind, AdhesiveState $state): self
     {
         [$low, $high] = match ($kind) {
-            AdhesiveKind::FoamTape, AdhesiveKind::PrecutSeal, AdhesiveKind::PullTab, AdhesiveKind::FlexGlue, AdhesiveKind::Silicone, AdhesiveKind::Clips => [60.0, 85.0],
+            AdhesiveKind::FoamTape,
+            AdhesiveKind::PrecutSeal,
+            AdhesiveKind::PullTab,
+            AdhesiveKind::FlexGlue,
+            AdhesiveKind::Silicone,
+            AdhesiveKind::Clips => [60.0, 85.0],
             AdhesiveKind::StrongGlue => [75.0, 95.0],
             AdhesiveKind::DoubleTape => [95.0, 110.0],
         };

@@ -7,7 +7,10 @@ namespace Facelift\Heat;
 /** What a face exchanges heat with: a medium at a temperature, through a film or contact coefficient. */
 final readonly class Boundary
 {
-    /** Still air in a room: free convection and radiation together. About 10 W/m²K is common practice for small warm plates. */
+    /**
+     * Still air in a room: free convection and radiation together. About 10 W/m²K is common practice for small warm
+     * plates.
+     */
     public const STILL_AIR = 10.0;
 
     /**

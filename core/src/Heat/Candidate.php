@@ -11,10 +11,17 @@ final readonly class Candidate
      * @param float   $set     °C
      * @param Sample  $end     when it is lifted off; its moment is the time on the source
      * @param float   $window  s in still air until the bond grips again; zero if it never lets go
-     * @param float   $margin  K to the nearest limit, or to a bond too cold, whichever is less, also if it stays on a moment longer; negative if one is passed
+     * @param float   $margin  K to the nearest limit, or to a bond too cold, whichever is less, also if it stays on a
+     *     moment longer; negative if one is passed
      * @param Binding $binding what keeps it from working: Target if nothing does, Time if the bond is too cold
      */
-    public function __construct(public float $set, public Sample $end, public float $window, public float $margin, public Binding $binding) {}
+    public function __construct(
+        public float $set,
+        public Sample $end,
+        public float $window,
+        public float $margin,
+        public Binding $binding,
+    ) {}
 
     /** s on the source */
     public function seconds(): float

@@ -7,7 +7,9 @@ namespace Facelift\Heat;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Phone;
 
-/** Runs a programme over the edge of a bond and the stack through the battery, and gives the temperatures that matter. */
+/**
+ * Runs a programme over the edge of a bond and the stack through the battery, and gives the temperatures that matter.
+ */
 final readonly class Curves
 {
     public function __construct(private Stack $edge, private Stack $centre, private float $room = Usual::ROOM) {}

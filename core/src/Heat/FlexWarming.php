@@ -37,9 +37,33 @@ final readonly class FlexWarming
     private static function stack(): array
     {
         return [
-            new Layer('flex', LayerRole::Other, 0.15, 0.2, 1420, 1090, 0.0),
-            new Layer('glue', LayerRole::Bond, 0.1, 0.2, 1050, 1700, 0.0),
-            new Layer('panel', LayerRole::Panel, 0.6, 0.3, 1600, 1100, 0.0),
+            new Layer(
+                'flex',
+                LayerRole::Other,
+                0.15,
+                0.2,
+                1420,
+                1090,
+                0.0,
+            ),
+            new Layer(
+                'glue',
+                LayerRole::Bond,
+                0.1,
+                0.2,
+                1050,
+                1700,
+                0.0,
+            ),
+            new Layer(
+                'panel',
+                LayerRole::Panel,
+                0.6,
+                0.3,
+                1600,
+                1100,
+                0.0,
+            ),
         ];
     }
 }

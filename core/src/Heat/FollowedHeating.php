@@ -10,7 +10,10 @@ final readonly class FollowedHeating
     /** Looked ahead, s. */
     private const AHEAD = 300.0;
     private const EVERY = 4.0;
-    /** Followed for this long after the heat was last put on or taken off, s: after that nothing new is to be learnt, and a job may lie for days. */
+    /**
+     * Followed for this long after the heat was last put on or taken off, s: after that nothing new is to be learnt,
+     * and a job may lie for days.
+     */
     private const FOLLOWED = 1800.0;
 
     /**
@@ -29,14 +32,29 @@ final readonly class FollowedHeating
      * @param Source $source as it was planned, or as readings have corrected it
      * @param int    $now    ms since 1970
      */
-    public static function of(HeatRecord $record, Curves $curves, Source $source, AdhesiveWindow $window, Limits $limits, int $now): self
-    {
+    public static function of(
+        HeatRecord $record,
+        Curves $curves,
+        Source $source,
+        AdhesiveWindow $window,
+        Limits $limits,
+        int $now,
+    ): self {
         $clock = max(0.0, min(($now - $record->from) / 1000, $record->lastChange() + self::FOLLOWED));
 
-        return new self($record, $window, $limits, $clock, $curves->run($record->programme($source, $clock + self::AHEAD), self::EVERY));
+        return new self(
+            $record,
+            $window,
+            $limits,
+            $clock,
+            $curves->run($record->programme($source, $clock + self::AHEAD), self::EVERY),
+        );
     }
 
-    /** @return array{float, Binding}|null s from the first heating at which to lift off, and why; null if no heat is on, or none of it comes within sight */
+    /**
+     * @return array{float, Binding}|null s from the first heating at which to lift off, and why; null if no heat is
+     *     on, or none of it comes within sight
+     */
     public function lift(): ?array
     {
         foreach ($this->record->on ? $this->samples : [] as $s) {
@@ -50,7 +68,8 @@ final readonly class FollowedHeating
     }
 
     /**
-     * When the bond grips again, or did: s from the first heating. A bond that never let go grips from the moment it was lifted off.
+     * When the bond grips again, or did: s from the first heating. A bond that never let go grips from the moment it
+     * was lifted off.
      *
      * @return float|null null while heat is on, or if it does not grip within sight
      */
@@ -76,7 +95,10 @@ final readonly class FollowedHeating
         return null;
     }
 
-    /** Seconds that the bond was worked at: on the source, or warm enough to part. A phone that merely lies there is not worked at. */
+    /**
+     * Seconds that the bond was worked at: on the source, or warm enough to part. A phone that merely lies there is
+     * not worked at.
+     */
     public function worked(): float
     {
         $worked = 0.0;

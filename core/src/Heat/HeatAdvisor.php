@@ -21,13 +21,27 @@ final readonly class HeatAdvisor
         [$min, $max] = $source->kind->range();
         // A bag is as hot as the microwave made it: only the time is left to choose.
         $sets = $source->kind === SourceKind::GrainBag ? [$source->set] : self::between($min, $max, self::SETTINGS);
-        $points = $region->points($source, $sets, self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES));
+        $points = $region->points(
+            $source,
+            $sets,
+            self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES),
+        );
         $best = Region::gentlest($points);
         if ($best !== null) {
-            return new HeatAdvice($best, $points, [new Reason('heat-gentlest', ['set' => round($best->set), 'seconds' => (int) $best->seconds(), 'margin' => round($best->margin, 1), 'window' => (int) $best->window])]);
+            return new HeatAdvice($best, $points, [
+                new Reason('heat-gentlest', [
+                    'set' => round($best->set),
+                    'seconds' => (int) $best->seconds(),
+                    'margin' => round($best->margin, 1),
+                    'window' => (int) $best->window,
+                ]),
+            ]);
         }
 
-        return new HeatAdvice(null, $points, [...$this->whyNot($points, $window, $limits), ...$this->others($region, $source->kind)]);
+        return new HeatAdvice(null, $points, [
+            ...$this->whyNot($points, $window, $limits),
+            ...$this->others($region, $source->kind),
+        ]);
     }
 
     /**
@@ -40,12 +54,20 @@ final readonly class HeatAdvisor
         if ($window->low >= $limits->panel) {
             return [new Reason('heat-none-is-safe', ['low' => $window->low, 'panel' => $limits->panel])];
         }
-        $hottest = array_reduce($points, static fn(?Candidate $h, Candidate $p): Candidate => $h === null || $p->end->bond > $h->end->bond ? $p : $h);
+        $hottest = array_reduce(
+            $points,
+            static fn(?Candidate $h, Candidate $p): Candidate => $h === null || $p->end->bond > $h->end->bond ? $p : $h,
+        );
         $reaches = $hottest !== null && $hottest->end->bond >= $window->low;
 
-        return [$reaches
-            ? new Reason('heat-limits-bind', ['low' => $window->low])
-            : new Reason('heat-source-too-weak', ['reached' => round($hottest->end->bond ?? 0.0, 1), 'low' => $window->low])];
+        return [
+            $reaches
+                ? new Reason('heat-limits-bind', ['low' => $window->low])
+                : new Reason('heat-source-too-weak', [
+                    'reached' => round($hottest->end->bond ?? 0.0, 1),
+                    'low' => $window->low,
+                ]),
+        ];
     }
 
     /** @return list<Reason> what would do instead, each at its gentlest; nothing if no source is safe */
@@ -55,8 +77,23 @@ final readonly class HeatAdvisor
         foreach ([Source::plate(85), Source::hotAir(120, 30, self::ROUND)] as $other) {
             if ($other->kind !== $not) {
                 [$min, $max] = $other->kind->range();
-                $best = Region::gentlest($region->points($other, self::between($min, $max, self::SETTINGS), self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES)));
-                $reasons = $best === null ? $reasons : [...$reasons, new Reason('heat-other-works', ['source' => $other->kind->value, 'set' => round($best->set), 'seconds' => (int) $best->seconds()])];
+                $best = Region::gentlest(
+                    $region->points(
+                        $other,
+                        self::between($min, $max, self::SETTINGS),
+                        self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES),
+                    ),
+                );
+                $reasons = $best === null
+                        ? $reasons
+                        : [
+                            ...$reasons,
+                            new Reason('heat-other-works', [
+                                'source' => $other->kind->value,
+                                'set' => round($best->set),
+                                'seconds' => (int) $best->seconds(),
+                            ]),
+                        ];
             }
         }
 

@@ -8,5 +8,10 @@ namespace Facelift\Heat;
 final readonly class HeatingEnd
 {
     /** @param bool $parts true if the bond is in its window at the end */
-    public function __construct(public float $seconds, public Binding $binding, public Sample $end, public bool $parts) {}
+    public function __construct(
+        public float $seconds,
+        public Binding $binding,
+        public Sample $end,
+        public bool $parts,
+    ) {}
 }

@@ -6,7 +6,10 @@ namespace Facelift\Heat;
 
 use Facelift\Document\Reason;
 
-/** The next rung when a bond holds, with a stop rule in minutes and in what the panel has borne. Common practice, no source. */
+/**
+ * The next rung when a bond holds, with a stop rule in minutes and in what the panel has borne. Common practice, no
+ * source.
+ */
 final readonly class Ladder
 {
     /** A quarter of an hour at the bond is where the trying ends, min (common practice, no source). */
@@ -27,7 +30,10 @@ final readonly class Ladder
             return [Rung::GiveUpPanel, new Reason('ladder-time-is-up', ['minutes' => (int) $minutes])];
         }
         if ($save && $panelUsed >= self::PANEL) {
-            return [Rung::GiveUpPanel, new Reason('ladder-panel-has-borne-enough', ['percent' => (int) round(100 * $panelUsed)])];
+            return [
+                Rung::GiveUpPanel,
+                new Reason('ladder-panel-has-borne-enough', ['percent' => (int) round(100 * $panelUsed)]),
+            ];
         }
         foreach (Rung::cases() as $rung) {
             // A panel that is given up anyway is not nursed: after alcohol and thin metal it goes at a corner.

@@ -35,8 +35,12 @@ final class Lane
      * @param list<Layer> $layers    from the heated face inwards
      * @param float       $tolerance K, more than zero
      */
-    public function __construct(private readonly array $layers, private readonly float $room, private readonly int $finest = 8, private readonly float $tolerance = self::TOLERANCE)
-    {
+    public function __construct(
+        private readonly array $layers,
+        private readonly float $room,
+        private readonly int $finest = 8,
+        private readonly float $tolerance = self::TOLERANCE,
+    ) {
         $this->wall = new Wall($layers, $finest);
         $this->front = $this->back = Boundary::stillAir($room);
         $this->profile = $this->wall->at($room);

@@ -7,7 +7,8 @@ namespace Facelift\Heat;
 use Facelift\Anatomy\LayerRole;
 
 /**
- * The edge of a bond and the stack through the battery side by side, and the temperatures in them that matter; forward only.
+ * The edge of a bond and the stack through the battery side by side, and the temperatures in them that matter;
+ * forward only.
  *
  * What a stack has no layer for stays at the room's temperature: nothing is judged by it.
  */
@@ -19,8 +20,11 @@ final class Lanes
     public readonly Lane $edge;
     private readonly Lane $centre;
 
-    public function __construct(private readonly Stack $edgeStack, private readonly Stack $centreStack, private readonly float $room)
-    {
+    public function __construct(
+        private readonly Stack $edgeStack,
+        private readonly Stack $centreStack,
+        private readonly float $room,
+    ) {
         $this->edge = new Lane($edgeStack->layers, $room);
         $this->centre = new Lane($centreStack->layers, $room, self::CENTRE_CELLS);
     }

@@ -15,7 +15,8 @@ final readonly class LayerCurves
     /**
      * @param float $every s between two samples, more than zero
      *
-     * @return list<list<float>> by layer, °C from second zero to the programme's end, at the same times as `Curves::run`
+     * @return list<list<float>> by layer, °C from second zero to the programme's end, at the same times as
+     *     `Curves::run`
      */
     public function run(Programme $programme, float $every = 2.0): array
     {

@@ -10,7 +10,10 @@ use Facelift\Fit\OldPanel;
 /** Temperatures that must not be passed, °C. */
 final readonly class Limits
 {
-    /** A panel that is given up may get this hot: from there on it is not the panel but its fumes that one has to mind (engineering estimate). */
+    /**
+     * A panel that is given up may get this hot: from there on it is not the panel but its fumes that one has to mind
+     * (engineering estimate).
+     */
     private const GIVEN_UP = 120.0;
 
     /**
@@ -19,8 +22,10 @@ final readonly class Limits
      * @param float      $panel            a panel's sustained limit: the laminate parts at 70–90 °C (common practice)
      * @param float      $panelPeak        a panel bears this for a few seconds, then it is damaged (common practice)
      * @param float      $panelPeakSeconds s between sustained limit and peak in one heating (engineering estimate)
-     * @param float|null $plasticFrame     a plastic frame goes soft above this (engineering estimate, from memory); null for a metal one
-     * @param float      $skin             not for bare fingers for longer than a minute above 51 °C (ISO 13732-1, from memory)
+     * @param float|null $plasticFrame     a plastic frame goes soft above this (engineering estimate, from memory);
+     *     null for a metal one
+     * @param float      $skin             not for bare fingers for longer than a minute above 51 °C (ISO 13732-1,
+     *     from memory)
      */
     public function __construct(
         public float $batteryStop = 60.0,
@@ -36,7 +41,9 @@ final readonly class Limits
     {
         $plastic = $frame === FrameMaterial::Plastic ? 80.0 : null;
 
-        return $old === OldPanel::Save ? new self(plasticFrame: $plastic) : new self(panel: self::GIVEN_UP, panelPeak: self::GIVEN_UP, plasticFrame: $plastic);
+        return $old === OldPanel::Save
+            ? new self(plasticFrame: $plastic)
+            : new self(panel: self::GIVEN_UP, panelPeak: self::GIVEN_UP, plasticFrame: $plastic);
     }
 
     /** The first limit, in order of danger, that these temperatures have reached; null if none is. */

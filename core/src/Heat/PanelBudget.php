@@ -7,8 +7,10 @@ namespace Facelift\Heat;
 /**
  * How much of what a panel bears has been used up, over all heatings so far.
  *
- * Ten minutes at 85 °C are the whole of it, and every 2.5 K more halve that: 90 °C for two and a half minutes, 100 °C for nine
- * seconds, 80 °C for forty minutes. It reproduces practice: the laminate parts at 70–90 °C, 100 °C is borne for a few seconds,
+ * Ten minutes at 85 °C are the whole of it, and every 2.5 K more halve that: 90 °C for two and a half minutes, 100 °C
+ * for nine
+ * seconds, 80 °C for forty minutes. It reproduces practice: the laminate parts at 70–90 °C, 100 °C is borne for a few
+ * seconds,
  * twenty minutes of strong heat burn a panel (common practice, no source; an engineering estimate).
  */
 final readonly class PanelBudget
@@ -26,7 +28,9 @@ final readonly class PanelBudget
     {
         $used = 0.0;
         for ($i = 1, $n = \count($samples); $i < $n; ++$i) {
-            $used += ($samples[$i]->second - $samples[$i - 1]->second) * (self::rate($samples[$i - 1]->panel) + self::rate($samples[$i]->panel)) / 2;
+            $used += (($samples[$i]->second - $samples[$i - 1]->second)
+                    * (self::rate($samples[$i - 1]->panel) + self::rate($samples[$i]->panel)))
+                / 2;
         }
 
         return $used / self::WHOLE;

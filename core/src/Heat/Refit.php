@@ -10,10 +10,14 @@ use Facelift\Heat\Internal\Thinned;
 /**
  * Fits the coefficient of a source to readings, whatever is among them, in a fixed number of runs.
  *
- * What a thermometer sees rises with the coefficient and levels off, so a few runs spread over its range tell every other by
- * interpolation. Readings that no coefficient explains are left out first; then the coefficient with the least sum of absolute
- * errors is found, which a minority of wrong readings cannot draw away; what is too far from it is left out; and the rest is
- * fitted by least squares, with a closer set of runs about it. The interval is that of the linearised fit with the known error of a
+ * What a thermometer sees rises with the coefficient and levels off, so a few runs spread over its range tell every
+ * other by
+ * interpolation. Readings that no coefficient explains are left out first; then the coefficient with the least sum of
+ * absolute
+ * errors is found, which a minority of wrong readings cannot draw away; what is too far from it is left out; and the
+ * rest is
+ * fitted by least squares, with a closer set of runs about it. The interval is that of the linearised fit with the
+ * known error of a
  * reading, widened where the readings disagree by more than that.
  */
 final readonly class Refit
@@ -28,7 +32,10 @@ final readonly class Refit
     /** Readings that disagree by more than this many standard errors contradict each other. */
     private const CONTRADICTED = 2.0;
 
-    /** @param (\Closure(Source): Programme)|null $programme what happened to the phone, given the source; null for one heating from the start */
+    /**
+     * @param (\Closure(Source): Programme)|null $programme what happened to the phone, given the source; null for one
+     *     heating from the start
+     */
     public function __construct(private Curves $curves, private ?\Closure $programme = null) {}
 
     /** @param non-empty-list<Reading> $readings */
@@ -40,19 +47,52 @@ final readonly class Refit
         [$good, $wrong] = $this->plausible($coarse, $thinned->readings, $min, $max);
         $all = array_keys($thinned->readings);
         $used = $good === [] ? $all : $good;
-        $about = $this->least($coarse, $used, log($min), log($max), static fn(float $e): float => abs($e));
-        $close = $this->predict($source, $thinned->readings, array_values(array_unique(array_map(static fn(float $m): float => max($min, min($max, $about * $m)), self::CLOSE))));
+        $about = $this->least(
+            $coarse,
+            $used,
+            log($min),
+            log($max),
+            static fn(float $e): float => abs($e),
+        );
+        $close = $this->predict(
+            $source,
+            $thinned->readings,
+            array_values(
+                array_unique(array_map(static fn(float $m): float => max($min, min($max, $about * $m)), self::CLOSE)),
+            ),
+        );
         if (\count($good) > 2) {
             [$good, $off] = $this->near($close, $good, $about);
             $wrong = $off ?? $wrong;
             $used = $good === [] ? $used : $good;
         }
-        $coefficient = $this->least($close, $used, log($close->lowest()), log($close->highest()), static fn(float $e): float => $e * $e);
+        $coefficient = $this->least(
+            $close,
+            $used,
+            log($close->lowest()),
+            log($close->highest()),
+            static fn(float $e): float => $e * $e,
+        );
         $misfit = self::rms($close, $used, $coefficient);
         $contradicted = \count($used) > 1 && $misfit > self::CONTRADICTED * Reading::ERROR;
-        [$low, $high] = $this->interval($close, $used, $coefficient, $min, $max, max(1.0, $misfit / Reading::ERROR));
+        [$low, $high] = $this->interval(
+            $close,
+            $used,
+            $coefficient,
+            $min,
+            $max,
+            max(1.0, $misfit / Reading::ERROR),
+        );
 
-        return new ContactFit($coefficient, $low, $high, $misfit, $wrong, $good === [] ? 0 : $thinned->count($good), $contradicted);
+        return new ContactFit(
+            $coefficient,
+            $low,
+            $high,
+            $misfit,
+            $wrong,
+            $good === [] ? 0 : $thinned->count($good),
+            $contradicted,
+        );
     }
 
     /** @return non-empty-list<float> */
@@ -73,7 +113,8 @@ final readonly class Refit
         $rows = [];
         foreach ($coefficients as $coefficient) {
             $tried = $source->withCoefficient($coefficient, Origin::ShopsOwn);
-            $programme = $this->programme === null ? Programme::empty()->heat($last, $tried) : ($this->programme)($tried);
+            $programme
+                = $this->programme === null ? Programme::empty()->heat($last, $tried) : ($this->programme)($tried);
             $rows[] = Predictions::errors($this->curves->run($programme, 4.0), $readings);
         }
 
@@ -94,7 +135,8 @@ final readonly class Refit
         $wrong = null;
         foreach (array_keys($readings) as $i) {
             [$weakest, $strongest] = [$all->at($i, log($min)), $all->at($i, log($max))];
-            // Predicted less read: above the slack even with the weakest contact is too cold, below it with the strongest too hot.
+            // Predicted less read: above the slack even with the weakest contact is too cold, below it with the
+            // strongest too hot.
             match (true) {
                 min($weakest, $strongest) > $slack => $wrong = 'too-cold',
                 max($weakest, $strongest) < -$slack => $wrong = 'too-hot',
@@ -108,7 +150,8 @@ final readonly class Refit
     /**
      * @param list<int> $indexes
      *
-     * @return array{list<int>, string|null} those near enough to what the others agree on, and what the farthest of the rest is
+     * @return array{list<int>, string|null} those near enough to what the others agree on, and what the farthest of
+     *     the rest is
      */
     private function near(Predictions $all, array $indexes, float $coefficient): array
     {
@@ -134,9 +177,16 @@ final readonly class Refit
      * @param list<int>                $indexes
      * @param \Closure(float): float   $weigh
      */
-    private function least(Predictions $all, array $indexes, float $a, float $b, \Closure $weigh): float
-    {
-        $f = static fn(float $log): float => array_sum(array_map(static fn(int $i): float => $weigh($all->at($i, $log)), $indexes));
+    private function least(
+        Predictions $all,
+        array $indexes,
+        float $a,
+        float $b,
+        \Closure $weigh,
+    ): float {
+        $f = static fn(float $log): float => array_sum(
+            array_map(static fn(int $i): float => $weigh($all->at($i, $log)), $indexes),
+        );
         $c = $b - self::GOLDEN * ($b - $a);
         $d = $a + self::GOLDEN * ($b - $a);
         [$fc, $fd] = [$f($c), $f($d)];
@@ -161,10 +211,18 @@ final readonly class Refit
      *
      * @return array{float, float}
      */
-    private function interval(Predictions $all, array $indexes, float $at, float $min, float $max, float $widened): array
-    {
-        $information = array_sum(array_map(static fn(int $i): float => ($all->slope($i, log($at)) / Reading::ERROR) ** 2, $indexes));
-        $half = $information > 0 ? 1.96 * $widened / sqrt($information) : \INF;
+    private function interval(
+        Predictions $all,
+        array $indexes,
+        float $at,
+        float $min,
+        float $max,
+        float $widened,
+    ): array {
+        $information = array_sum(
+            array_map(static fn(int $i): float => ($all->slope($i, log($at)) / Reading::ERROR) ** 2, $indexes),
+        );
+        $half = $information > 0 ? (1.96 * $widened) / sqrt($information) : \INF;
 
         return [max($min, $at * exp(-$half)), min($max, $at * exp(min($half, 20.0)))];
     }

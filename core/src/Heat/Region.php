@@ -10,12 +10,16 @@ use Facelift\Anatomy\Phone;
 /**
  * Which settings and times work for a bond: the feasible region of a source.
  *
- * Conduction is linear, so temperatures above the room scale with the setting above the room: one heating, and one cooling
+ * Conduction is linear, so temperatures above the room scale with the setting above the room: one heating, and one
+ * cooling
  * from each moment looked at, serve every setting.
  */
 final readonly class Region
 {
-    /** The bond has to stay workable for this long after lifting off, s: the first gap takes half a minute (common practice, no source). */
+    /**
+     * The bond has to stay workable for this long after lifting off, s: the first gap takes half a minute (common
+     * practice, no source).
+     */
     public const LEAST_WINDOW = 40.0;
     /** Margins that differ by less are as good as each other, K. */
     private const AS_GOOD = 2.0;
@@ -31,9 +35,20 @@ final readonly class Region
     ) {}
 
     /** The bond has to be one that is warmed. */
-    public static function of(Phone $phone, Bond $bond, AdhesiveWindow $window, Limits $limits, float $room = Usual::ROOM): self
-    {
-        return new self(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $window, $limits, $room);
+    public static function of(
+        Phone $phone,
+        Bond $bond,
+        AdhesiveWindow $window,
+        Limits $limits,
+        float $room = Usual::ROOM,
+    ): self {
+        return new self(
+            Stack::edgeOf($phone, $bond),
+            Stack::centreOf($phone, $bond),
+            $window,
+            $limits,
+            $room,
+        );
     }
 
     /**
@@ -58,7 +73,8 @@ final readonly class Region
     }
 
     /**
-     * The gentlest pair that works: of those within two kelvin of the largest margin the lowest setting, then the shorter time.
+     * The gentlest pair that works: of those within two kelvin of the largest margin the lowest setting, then the
+     * shorter time.
      *
      * @param list<Candidate> $points
      */
@@ -66,14 +82,20 @@ final readonly class Region
     {
         $works = array_values(array_filter($points, static fn(Candidate $p): bool => $p->works()));
         $most = $works === [] ? 0.0 : max(array_map(static fn(Candidate $p): float => $p->margin, $works));
-        $gentle = array_values(array_filter($works, static fn(Candidate $p): bool => $p->margin >= $most - self::AS_GOOD));
-        usort($gentle, static fn(Candidate $a, Candidate $b): int => [$a->set, $a->seconds()] <=> [$b->set, $b->seconds()]);
+        $gentle = array_values(
+            array_filter($works, static fn(Candidate $p): bool => $p->margin >= $most - self::AS_GOOD),
+        );
+        usort(
+            $gentle,
+            static fn(Candidate $a, Candidate $b): int => [$a->set, $a->seconds()] <=> [$b->set, $b->seconds()],
+        );
 
         return $gentle[0] ?? null;
     }
 
     /**
-     * Share of the source's temperature above the room that each place has reached by each time, and how the bond's share falls afterwards.
+     * Share of the source's temperature above the room that each place has reached by each time, and how the bond's
+     * share falls afterwards.
      *
      * @param list<float> $times
      *
@@ -100,7 +122,14 @@ final readonly class Region
     {
         $of = static fn(float $t): float => ($t + $shift) * $times;
 
-        return new Sample($s->second, $of($s->bond), $of($s->panel), $of($s->battery), $of($s->outerFace), $of($s->frame));
+        return new Sample(
+            $s->second,
+            $of($s->bond),
+            $of($s->panel),
+            $of($s->battery),
+            $of($s->outerFace),
+            $of($s->frame),
+        );
     }
 
     /** @return list<float> share of the bond, every few seconds after lifting off */
@@ -129,10 +158,17 @@ final readonly class Region
         $window = $this->openFor($unit[1], $rise);
         $binding = match (true) {
             $here->bond < $this->window->low || $window < self::LEAST_WINDOW => Binding::Time,
-            default => $this->limits->firstReached($here) ?? ($here->bond > $this->window->high ? Binding::Panel : Binding::Target),
+            default => $this->limits->firstReached($here)
+                ?? ($here->bond > $this->window->high ? Binding::Panel : Binding::Target),
         };
 
-        return new Candidate($set, $here, $window, $this->margin($here, $next), $binding);
+        return new Candidate(
+            $set,
+            $here,
+            $window,
+            $this->margin($here, $next),
+            $binding,
+        );
     }
 
     /** K to the nearest limit, that of staying on a moment longer included. */

@@ -21,6 +21,13 @@ final readonly class Sample
     {
         $to = static fn(float $t): float => round($t, 2);
 
-        return new self($this->second, $to($this->bond), $to($this->panel), $to($this->battery), $to($this->outerFace), $to($this->frame));
+        return new self(
+            $this->second,
+            $to($this->bond),
+            $to($this->panel),
+            $to($this->battery),
+            $to($this->outerFace),
+            $to($this->frame),
+        );
     }
 }

@@ -108,7 +108,8 @@ final class Session
             return Binding::Target;
         }
 
-        return $this->limits->firstReached($this->now()) ?? ($this->clock - $from >= self::LONGEST ? Binding::Time : null);
+        return $this->limits->firstReached($this->now())
+            ?? ($this->clock - $from >= self::LONGEST ? Binding::Time : null);
     }
 
     private function step(float $seconds): void

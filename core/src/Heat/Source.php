@@ -9,13 +9,16 @@ use Facelift\Anatomy\LayerRole;
 use Facelift\Quantity\OutOfRange;
 
 /**
- * A source of heat at one face of the phone: a surface or a stream of air that holds its temperature, or a warm bag that cools while it lies there.
+ * A source of heat at one face of the phone: a surface or a stream of air that holds its temperature, or a warm bag
+ * that cools while it lies there.
  *
  * Everything in it is linear in the temperature above the room: one run for one kelvin serves every setting.
  */
 final readonly class Source
 {
-    /** Phone glass on a silicone-topped plate: 100–150 W/m²K reproduces practice (engineering estimate, from memory). */
+    /**
+     * Phone glass on a silicone-topped plate: 100–150 W/m²K reproduces practice (engineering estimate, from memory).
+     */
     public const PLATE_CONTACT = 125.0;
     /** Film of a hot-air gun 30 mm away (engineering estimate, from memory). */
     private const JET = 90.0;
@@ -39,12 +42,29 @@ final readonly class Source
      * @param float      $mixed       share of the temperature above the room that reaches the phone, 0 to 1
      * @param Layer|null $body        the bag itself; null for a source that holds its temperature
      */
-    private function __construct(public SourceKind $kind, public float $set, public float $coefficient, public float $mixed, public ?Layer $body, public Origin $origin) {}
+    private function __construct(
+        public SourceKind $kind,
+        public float $set,
+        public float $coefficient,
+        public float $mixed,
+        public ?Layer $body,
+        public Origin $origin,
+    ) {}
 
     /** @throws OutOfRange If the setting or the contact coefficient lies outside its range. */
-    public static function plate(float $set, float $contact = self::PLATE_CONTACT, Origin $origin = Origin::FromMemory): self
-    {
-        return self::checked(SourceKind::Plate, $set, $contact, 1.0, null, $origin);
+    public static function plate(
+        float $set,
+        float $contact = self::PLATE_CONTACT,
+        Origin $origin = Origin::FromMemory,
+    ): self {
+        return self::checked(
+            SourceKind::Plate,
+            $set,
+            $contact,
+            1.0,
+            null,
+            $origin,
+        );
     }
 
     /**
@@ -68,7 +88,14 @@ final readonly class Source
         $core = min(1.0, self::CORE / $distance);
         $average = $share * $film + (1 - $share) * Boundary::STILL_AIR;
 
-        return self::checked(SourceKind::HotAir, $set, $average, $core * $share * $film / $average, null, $origin);
+        return self::checked(
+            SourceKind::HotAir,
+            $set,
+            $average,
+            $core * $share * $film / $average,
+            null,
+            $origin,
+        );
     }
 
     /** Hot air on one glued flex, held over it and kept moving: 200 °C for seconds (common practice). */
@@ -76,7 +103,14 @@ final readonly class Source
     {
         $jet = self::hotAir(min($set, 180.0), $distance, self::SPOT, $origin);
 
-        return self::checked(SourceKind::LocalAir, $set, $jet->coefficient, $jet->mixed, null, $origin);
+        return self::checked(
+            SourceKind::LocalAir,
+            $set,
+            $jet->coefficient,
+            $jet->mixed,
+            null,
+            $origin,
+        );
     }
 
     /**
@@ -88,8 +122,12 @@ final readonly class Source
      *
      * @throws OutOfRange If a figure lies outside its range.
      */
-    public static function grainBag(float $mass, float $minutes, float $room = Usual::ROOM, Origin $origin = Origin::CommonPractice): self
-    {
+    public static function grainBag(
+        float $mass,
+        float $minutes,
+        float $room = Usual::ROOM,
+        Origin $origin = Origin::CommonPractice,
+    ): self {
         if ($mass < 0.1 || $mass > 2 || $minutes <= 0) {
             throw OutOfRange::of('mass of the bag', $mass, 0.1, 2);
         }
@@ -102,9 +140,24 @@ final readonly class Source
     public static function bagAt(float $mass, float $set, Origin $origin = Origin::CommonPractice): self
     {
         [$k, $density, $heat] = self::GRAIN;
-        $body = new Layer('grain bag', LayerRole::Other, 1000 * $mass / ($density * self::BAG_AREA), $k, $density, $heat, 1 / self::BAG_CONTACT);
+        $body = new Layer(
+            'grain bag',
+            LayerRole::Other,
+            (1000 * $mass) / ($density * self::BAG_AREA),
+            $k,
+            $density,
+            $heat,
+            1 / self::BAG_CONTACT,
+        );
 
-        return self::checked(SourceKind::GrainBag, $set, self::BAG_CONTACT, 1.0, $body, $origin);
+        return self::checked(
+            SourceKind::GrainBag,
+            $set,
+            self::BAG_CONTACT,
+            1.0,
+            $body,
+            $origin,
+        );
     }
 
     /**
@@ -114,42 +167,109 @@ final readonly class Source
      *
      * @throws OutOfRange If a figure lies outside its range.
      */
-    public static function kept(SourceKind $kind, float $set, float $coefficient, float $mixed, ?float $bag, Origin $origin): self
-    {
+    public static function kept(
+        SourceKind $kind,
+        float $set,
+        float $coefficient,
+        float $mixed,
+        ?float $bag,
+        Origin $origin,
+    ): self {
         [$k, $density, $heat] = self::GRAIN;
-        $body = $bag === null ? null : new Layer('grain bag', LayerRole::Other, $bag, $k, $density, $heat, 1 / $coefficient);
+        $body = $bag === null
+                ? null
+                : new Layer(
+                    'grain bag',
+                    LayerRole::Other,
+                    $bag,
+                    $k,
+                    $density,
+                    $heat,
+                    1 / $coefficient,
+                );
 
-        return self::checked($kind, $set, $coefficient, $mixed, $body, $origin);
+        return self::checked(
+            $kind,
+            $set,
+            $coefficient,
+            $mixed,
+            $body,
+            $origin,
+        );
     }
 
     /** @throws OutOfRange If the setting lies outside the range of its kind. */
     public function atSet(float $set): self
     {
-        return self::checked($this->kind, $set, $this->coefficient, $this->mixed, $this->body, $this->origin);
+        return self::checked(
+            $this->kind,
+            $set,
+            $this->coefficient,
+            $this->mixed,
+            $this->body,
+            $this->origin,
+        );
     }
 
     /** @throws OutOfRange If the coefficient lies outside the range of its kind. */
     public function withCoefficient(float $coefficient, Origin $origin): self
     {
-        $body = $this->body === null ? null : new Layer($this->body->name, $this->body->role, $this->body->thickness, $this->body->conductivity, $this->body->density, $this->body->specificHeat, 1 / $coefficient);
+        $body = $this->body === null
+                ? null
+                : new Layer(
+                    $this->body->name,
+                    $this->body->role,
+                    $this->body->thickness,
+                    $this->body->conductivity,
+                    $this->body->density,
+                    $this->body->specificHeat,
+                    1 / $coefficient,
+                );
 
-        return self::checked($this->kind, $this->set, $coefficient, $this->mixed, $body, $origin);
+        return self::checked(
+            $this->kind,
+            $this->set,
+            $coefficient,
+            $this->mixed,
+            $body,
+            $origin,
+        );
     }
 
     /** What the heated face meets: for a bag, still air above it. */
     public function boundary(float $room): Boundary
     {
-        return $this->body === null ? new Boundary($this->coefficient, $room + $this->mixed * ($this->set - $room)) : Boundary::stillAir($room);
+        return $this->body === null
+            ? new Boundary($this->coefficient, $room + $this->mixed * ($this->set - $room))
+            : Boundary::stillAir($room);
     }
 
-    private static function checked(SourceKind $kind, float $set, float $coefficient, float $mixed, ?Layer $body, Origin $origin): self
-    {
-        foreach ([['setting of the ' . $kind->value, $set, $kind->range()], ['coefficient of the ' . $kind->value, $coefficient, $kind->coefficients()]] as [$what, $value, [$min, $max]]) {
+    private static function checked(
+        SourceKind $kind,
+        float $set,
+        float $coefficient,
+        float $mixed,
+        ?Layer $body,
+        Origin $origin,
+    ): self {
+        foreach (
+            [
+                ['setting of the ' . $kind->value, $set, $kind->range()],
+                ['coefficient of the ' . $kind->value, $coefficient, $kind->coefficients()],
+            ] as [$what, $value, [$min, $max]]
+        ) {
             if (!is_finite($value) || $value < $min - 1e-9 || $value > $max + 1e-9) {
                 throw OutOfRange::of($what, $value, $min, $max);
             }
         }
 
-        return new self($kind, $set, $coefficient, $mixed, $body, $origin);
+        return new self(
+            $kind,
+            $set,
+            $coefficient,
+            $mixed,
+            $body,
+            $origin,
+        );
     }
 }

@@ -10,7 +10,8 @@ use Facelift\Document\Unreadable;
 use Facelift\Quantity\OutOfRange;
 
 /**
- * Reads a source as it is sent and kept: `{kind: plate, set}`, `{kind: hot-air, set, distance, edge}`, `{kind: local-air, set}`
+ * Reads a source as it is sent and kept: `{kind: plate, set}`, `{kind: hot-air, set, distance, edge}`, `{kind:
+ * local-air, set}`
  * or `{kind: grain-bag, mass, minutes}`, each with the shop's own `coefficient` if it has been measured.
  */
 final readonly class SourceReader
@@ -19,14 +20,30 @@ final readonly class SourceReader
     public function read(mixed $data, float $room = Usual::ROOM): Source
     {
         $faults = new Faults();
-        $n = Node::root($data, $faults)->only('kind', 'set', 'distance', 'edge', 'mass', 'minutes', 'coefficient');
+        $n = Node::root($data, $faults)->only(
+            'kind',
+            'set',
+            'distance',
+            'edge',
+            'mass',
+            'minutes',
+            'coefficient',
+        );
         $kind = $n->enum('kind', SourceKind::class);
         try {
             $source = match ($kind) {
                 SourceKind::Plate => Source::plate($n->number('set', ...$kind->range())),
-                SourceKind::HotAir => Source::hotAir($n->number('set', ...$kind->range()), $n->number('distance', 10, 200), $n->number('edge', 1, 1000)),
+                SourceKind::HotAir => Source::hotAir(
+                    $n->number('set', ...$kind->range()),
+                    $n->number('distance', 10, 200),
+                    $n->number('edge', 1, 1000),
+                ),
                 SourceKind::LocalAir => Source::localAir($n->number('set', ...$kind->range())),
-                SourceKind::GrainBag => Source::grainBag($n->number('mass', 0.1, 2), $n->number('minutes', 0.1, 20), $room),
+                SourceKind::GrainBag => Source::grainBag(
+                    $n->number('mass', 0.1, 2),
+                    $n->number('minutes', 0.1, 20),
+                    $room,
+                ),
             };
             $own = $n->optionalNumber('coefficient', ...$kind->coefficients());
             $source = $own === null || $faults->any() ? $source : $source->withCoefficient($own, Origin::ShopsOwn);

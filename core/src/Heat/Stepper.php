@@ -22,8 +22,13 @@ final readonly class Stepper
      * @param array{float, float} $medium   °C
      * @param float               $step     s, strictly positive
      */
-    public function __construct(private array $capacity, private array $link, private array $skin, private array $medium, public float $step)
-    {
+    public function __construct(
+        private array $capacity,
+        private array $link,
+        private array $skin,
+        private array $medium,
+        public float $step,
+    ) {
         $n = \count($capacity);
         $g = self::GAMMA * $step;
         $factor = $pivot = [];
@@ -50,7 +55,8 @@ final readonly class Stepper
     /**
      * @param list<float> $profile °C
      *
-     * @return array{list<float>, float} the profile one step later, and the heat in J/m² that came in through both faces
+     * @return array{list<float>, float} the profile one step later, and the heat in J/m² that came in through both
+     *     faces
      */
     public function advance(array $profile): array
     {

@@ -63,10 +63,16 @@ final readonly class Wall
     /** The stepper for given surroundings and step length in seconds. */
     public function stepper(Boundary $heated, Boundary $other, float $step): Stepper
     {
-        return new Stepper($this->capacity, $this->link, [
-            self::through($heated, $this->skin[0]),
-            self::through($other, $this->skin[1]),
-        ], [$heated->medium, $other->medium], $step);
+        return new Stepper(
+            $this->capacity,
+            $this->link,
+            [
+                self::through($heated, $this->skin[0]),
+                self::through($other, $this->skin[1]),
+            ],
+            [$heated->medium, $other->medium],
+            $step,
+        );
     }
 
     /**

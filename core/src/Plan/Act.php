@@ -29,23 +29,51 @@ final readonly class Act
     /** @param array<string, string|float|int> $figures */
     public function saying(array $figures): self
     {
-        return new self($this->kind, $this->subjects, $figures, $this->gate, $this->move, $this->notes);
+        return new self(
+            $this->kind,
+            $this->subjects,
+            $figures,
+            $this->gate,
+            $this->move,
+            $this->notes,
+        );
     }
 
     public function testing(Gate $gate): self
     {
-        return new self($this->kind, $this->subjects, $this->figures, $gate, $this->move, $this->notes);
+        return new self(
+            $this->kind,
+            $this->subjects,
+            $this->figures,
+            $gate,
+            $this->move,
+            $this->notes,
+        );
     }
 
     public function moving(MoveOf $move): self
     {
-        return new self($this->kind, $this->subjects, $this->figures, $this->gate, $move, $this->notes);
+        return new self(
+            $this->kind,
+            $this->subjects,
+            $this->figures,
+            $this->gate,
+            $move,
+            $this->notes,
+        );
     }
 
     public function noting(Reason ...$notes): self
     {
         $all = [...$this->notes, ...array_values($notes)];
 
-        return new self($this->kind, $this->subjects, $this->figures, $this->gate, $this->move, $all);
+        return new self(
+            $this->kind,
+            $this->subjects,
+            $this->figures,
+            $this->gate,
+            $this->move,
+            $all,
+        );
     }
 }

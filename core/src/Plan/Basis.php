@@ -34,7 +34,15 @@ final readonly class Basis
 
     public function by(School $school): self
     {
-        return new self($this->phone, $this->replacement, $this->source, $this->old, $school, $this->room, $this->picks);
+        return new self(
+            $this->phone,
+            $this->replacement,
+            $this->source,
+            $this->old,
+            $school,
+            $this->room,
+            $this->picks,
+        );
     }
 
     public function isGlassOnly(): bool

@@ -35,28 +35,68 @@ final readonly class Manner
 
     public function with(Tool $tool): self
     {
-        return new self($this->face, $tool, $this->hands, $this->wait, $this->hazards, $this->warmth, $this->battery);
+        return new self(
+            $this->face,
+            $tool,
+            $this->hands,
+            $this->wait,
+            $this->hazards,
+            $this->warmth,
+            $this->battery,
+        );
     }
 
     public function taking(float $hands, float $wait): self
     {
-        return new self($this->face, $this->tool, $hands, $wait, $this->hazards, $this->warmth, $this->battery);
+        return new self(
+            $this->face,
+            $this->tool,
+            $hands,
+            $wait,
+            $this->hazards,
+            $this->warmth,
+            $this->battery,
+        );
     }
 
     public function minding(Hazard ...$hazards): self
     {
         $all = [...$this->hazards, ...array_values($hazards)];
 
-        return new self($this->face, $this->tool, $this->hands, $this->wait, $all, $this->warmth, $this->battery);
+        return new self(
+            $this->face,
+            $this->tool,
+            $this->hands,
+            $this->wait,
+            $all,
+            $this->warmth,
+            $this->battery,
+        );
     }
 
     public function warming(Warmth $warmth): self
     {
-        return new self($this->face, $this->tool, $this->hands, $this->wait, $this->hazards, $warmth, $this->battery);
+        return new self(
+            $this->face,
+            $this->tool,
+            $this->hands,
+            $this->wait,
+            $this->hazards,
+            $warmth,
+            $this->battery,
+        );
     }
 
     public function batteryOff(): self
     {
-        return new self($this->face, $this->tool, $this->hands, $this->wait, $this->hazards, $this->warmth, BatteryRule::Off);
+        return new self(
+            $this->face,
+            $this->tool,
+            $this->hands,
+            $this->wait,
+            $this->hazards,
+            $this->warmth,
+            BatteryRule::Off,
+        );
     }
 }

@@ -64,7 +64,12 @@ final readonly class Plan
 
     public function figures(): SchoolFigures
     {
-        return new SchoolFigures($this->basis->school, round($this->elapsed()), round($this->handsOn()), $this->changes);
+        return new SchoolFigures(
+            $this->basis->school,
+            round($this->elapsed()),
+            round($this->handsOn()),
+            $this->changes,
+        );
     }
 
     public function works(): bool
@@ -73,7 +78,8 @@ final readonly class Plan
     }
 
     /**
-     * Seconds from the first step to the last if one person works: a wait that needs no hands goes on while other steps are done,
+     * Seconds from the first step to the last if one person works: a wait that needs no hands goes on while other
+     * steps are done,
      * tools are changed, and by one school parts are laid aside and found again.
      */
     public function elapsed(): float
@@ -95,7 +101,12 @@ final readonly class Plan
     {
         $power = $this->power();
 
-        return \count(array_filter($this->steps, static fn(Step $s): bool => \in_array($power, $s->effects->connectors->in, true)));
+        return \count(
+            array_filter(
+                $this->steps,
+                static fn(Step $s): bool => \in_array($power, $s->effects->connectors->in, true),
+            ),
+        );
     }
 
     /** Id of the battery's connector. */

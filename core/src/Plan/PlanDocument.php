@@ -15,7 +15,10 @@ use Facelift\Plan\Internal\Format\StepFormat;
 use Facelift\Proof\GateTests;
 use Facelift\Proof\Need;
 
-/** Writes a plan in the format `facelift-plan`, version 2 (contract/schemas/plan.schema.json). `PlanReader` reads it back. */
+/**
+ * Writes a plan in the format `facelift-plan`, version 2 (contract/schemas/plan.schema.json). `PlanReader` reads it
+ * back.
+ */
 final readonly class PlanDocument
 {
     public const FORMAT = 'facelift-plan';
@@ -23,7 +26,10 @@ final readonly class PlanDocument
 
     public function json(Plan $plan): string
     {
-        return json_encode($this->write($plan), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            $this->write($plan),
+            \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @return array<string, mixed> plain data, ready for JSON */
@@ -35,7 +41,11 @@ final readonly class PlanDocument
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'phone' => ['id' => $b->phone->identity->id, 'name' => $b->phone->identity->name()],
-            'replacement' => ['id' => $b->replacement->id, 'kind' => $b->replacement->kind->value, 'name' => $b->replacement->name],
+            'replacement' => [
+                'id' => $b->replacement->id,
+                'kind' => $b->replacement->kind->value,
+                'name' => $b->replacement->name,
+            ],
             'source' => (new SourceFormat())->write($b->source),
             'power' => $plan->power(),
             'room' => $b->room,
@@ -51,7 +61,10 @@ final readonly class PlanDocument
             'seals' => array_map((new SealFormat())->write(...), array_values($plan->sealing->seals)),
             'gates' => array_map(self::gate(...), array_values($plan->gates)),
             'screws' => array_map(self::screw(...), $plan->mat->places),
-            'warnings' => array_map(static fn(Warning $w): array => ['severity' => $w->severity->value] + $w->reason->toArray(), $plan->remarks->warnings),
+            'warnings' => array_map(
+                static fn(Warning $w): array => ['severity' => $w->severity->value] + $w->reason->toArray(),
+                $plan->remarks->warnings,
+            ),
             'customer' => Maps::reasons($plan->remarks->customer),
         ];
     }
@@ -74,7 +87,12 @@ final readonly class PlanDocument
     /** @return array<string, mixed> */
     private static function school(SchoolFigures $s): array
     {
-        return ['school' => $s->school->value, 'elapsed' => $s->elapsed, 'handsOn' => $s->hands, 'changes' => $s->changes];
+        return [
+            'school' => $s->school->value,
+            'elapsed' => $s->elapsed,
+            'handsOn' => $s->hands,
+            'changes' => $s->changes,
+        ];
     }
 
     /** @return array<string, mixed> */

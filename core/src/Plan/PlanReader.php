@@ -46,8 +46,14 @@ final readonly class PlanReader
         }
         $basis = $this->basis($root, $phone);
         $steps = self::keyed($root->each('steps', (new StepFormat())->read(...)), static fn(Step $s): string => $s->id);
-        $openings = self::keyed($root->each('openings', (new OpeningFormat())->read(...)), static fn(EdgeOpening $o): string => $o->bond);
-        $seals = self::keyed($root->each('seals', (new SealFormat())->read(...)), static fn(SealPlan $s): string => $s->bond);
+        $openings = self::keyed(
+            $root->each('openings', (new OpeningFormat())->read(...)),
+            static fn(EdgeOpening $o): string => $o->bond,
+        );
+        $seals = self::keyed(
+            $root->each('seals', (new SealFormat())->read(...)),
+            static fn(SealPlan $s): string => $s->bond,
+        );
         $plan = new Plan(
             $basis,
             (new RouteFormat())->read($root->node('route')),
@@ -105,7 +111,10 @@ final readonly class PlanReader
 
     private static function gate(Node $n): GateTests
     {
-        $functions = $n->each('functions', static fn(Node $f): PhoneFunction => $f->enum('function', PhoneFunction::class));
+        $functions = $n->each(
+            'functions',
+            static fn(Node $f): PhoneFunction => $f->enum('function', PhoneFunction::class),
+        );
 
         return new GateTests($n->enum('gate', Gate::class), $functions);
     }
@@ -129,7 +138,12 @@ final readonly class PlanReader
 
     private static function school(Node $n): SchoolFigures
     {
-        return new SchoolFigures($n->enum('school', School::class), $n->number('elapsed', 0, 1e7), $n->number('handsOn', 0, 1e7), $n->int('changes', 0, 100000));
+        return new SchoolFigures(
+            $n->enum('school', School::class),
+            $n->number('elapsed', 0, 1e7),
+            $n->number('handsOn', 0, 1e7),
+            $n->int('changes', 0, 100000),
+        );
     }
 
     /**

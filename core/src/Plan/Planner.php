@@ -44,10 +44,14 @@ final readonly class Planner
             return $plan;
         }
 
-        return $plan->beside(array_map(
-            fn(School $s): SchoolFigures => $s === $request->school ? $plan->figures() : $this->one($request->by($s), $plan)->figures(),
-            School::cases(),
-        ));
+        return $plan->beside(
+            array_map(
+                fn(School $s): SchoolFigures => $s === $request->school
+                    ? $plan->figures()
+                    : $this->one($request->by($s), $plan)->figures(),
+                School::cases(),
+            ),
+        );
     }
 
     /** @param Plan|null $like a plan of the same job by the other school: route and bonds are the same */
@@ -61,7 +65,9 @@ final readonly class Planner
             (new JobWriter($site, $this->glass($request)))->write();
         }
         $steps = $site->steps->all();
-        $warnings = self::bondsUntested($steps, $request) ? [...$warnings, Warning::care(new Reason('bonded-untested'))] : $warnings;
+        $warnings = self::bondsUntested($steps, $request)
+            ? [...$warnings, Warning::care(new Reason('bonded-untested'))]
+            : $warnings;
 
         return new Plan(
             $request->basis(),
@@ -77,7 +83,9 @@ final readonly class Planner
 
     private function glass(Request $request): ?GlassParting
     {
-        return $request->basis()->isGlassOnly() ? $this->glass->plan($request->phone, $request->condition, $request->room) : null;
+        return $request->basis()->isGlassOnly()
+            ? $this->glass->plan($request->phone, $request->condition, $request->room)
+            : null;
     }
 
     /**
@@ -101,7 +109,10 @@ final readonly class Planner
 
     private static function swapsFrame(Request $request): bool
     {
-        $replaced = array_map(static fn(string $id): PartKind => $request->phone->parts[$id]->kind, $request->replacement->replaces);
+        $replaced = array_map(
+            static fn(string $id): PartKind => $request->phone->parts[$id]->kind,
+            $request->replacement->replaces,
+        );
 
         return \in_array(PartKind::Frame, $replaced, true);
     }
@@ -132,7 +143,11 @@ final readonly class Planner
         $openings = $seals = [];
         foreach ($this->cutBonds($request, $route) as $bond) {
             $openings[$bond->id] = $this->openings->plan($request->phone, $bond, $request->condition, $by)->kept();
-            $seals[$bond->id] = $this->sealer->plan($request->phone, $bond, $request->basis()->replaces($bond->lifted()));
+            $seals[$bond->id] = $this->sealer->plan(
+                $request->phone,
+                $bond,
+                $request->basis()->replaces($bond->lifted()),
+            );
         }
 
         return new Sealing($openings, $seals);
@@ -141,7 +156,9 @@ final readonly class Planner
     /** @return list<Bond> */
     private function cutBonds(Request $request, Route $route): array
     {
-        $bonds = array_filter(array_map(static fn(string $id): ?Bond => $request->phone->bonds[$id] ?? null, $route->ids()));
+        $bonds = array_filter(
+            array_map(static fn(string $id): ?Bond => $request->phone->bonds[$id] ?? null, $route->ids()),
+        );
 
         return array_values(array_filter($bonds, static fn(Bond $b): bool => $b->cut !== null));
     }
@@ -149,14 +166,23 @@ final readonly class Planner
     /** @return list<Fastener> */
     private function screws(Request $request, Route $route): array
     {
-        return array_values(array_filter(array_map(static fn(string $id): ?Fastener => $request->phone->fasteners[$id] ?? null, $route->ids())));
+        return array_values(
+            array_filter(
+                array_map(static fn(string $id): ?Fastener => $request->phone->fasteners[$id] ?? null, $route->ids()),
+            ),
+        );
     }
 
     /** @return list<Reason> */
     private function customer(Request $request, Route $route): array
     {
         $glassOnly = $request->basis()->isGlassOnly();
-        $hears = [new Reason('water-resistance-not-promised'), ...($glassOnly ? [new Reason('glass-only-may-fail')] : MemoryTransfer::of($request->phone->panel)->customerHears)];
+        $hears = [
+            new Reason('water-resistance-not-promised'),
+            ...$glassOnly
+                ? [new Reason('glass-only-may-fail')]
+                : MemoryTransfer::of($request->phone->panel)->customerHears,
+        ];
         foreach ($route->moved as $id) {
             $part = $request->phone->parts[$id];
             if ($part->pairing !== Pairing::None) {

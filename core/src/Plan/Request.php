@@ -35,7 +35,16 @@ final readonly class Request
 
     public function by(School $school): self
     {
-        return new self($this->phone, $this->replacement, $this->condition, $this->source, $this->wish, $school, $this->room, $this->picks);
+        return new self(
+            $this->phone,
+            $this->replacement,
+            $this->condition,
+            $this->source,
+            $this->wish,
+            $school,
+            $this->room,
+            $this->picks,
+        );
     }
 
     /** A panel that gets new glass is kept, whatever was wished. */
@@ -46,7 +55,15 @@ final readonly class Request
 
     public function basis(): Basis
     {
-        return new Basis($this->phone, $this->replacement, $this->source, $this->oldPanel(), $this->school, $this->room, $this->picks);
+        return new Basis(
+            $this->phone,
+            $this->replacement,
+            $this->source,
+            $this->oldPanel(),
+            $this->school,
+            $this->room,
+            $this->picks,
+        );
     }
 
     /** True if a known-good panel has to show that the display is at fault before anything is stripped. */

@@ -14,7 +14,10 @@ final readonly class Risk
      */
     public function __construct(public string $code, public string $subject, public float $probability) {}
 
-    /** True if a display has to be bought again when it happens; otherwise a function is lost that no money brings back. */
+    /**
+     * True if a display has to be bought again when it happens; otherwise a function is lost that no money brings
+     * back.
+     */
     public function costsADisplay(): bool
     {
         return $this->code === 'new-panel' || $this->code === 'panel-lost';

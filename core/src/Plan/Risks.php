@@ -7,7 +7,10 @@ namespace Facelift\Plan;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Pairing;
 
-/** What a plan may ruin, and how likely. Probabilities: common practice, no source; the shop's record is to replace them. */
+/**
+ * What a plan may ruin, and how likely. Probabilities: common practice, no source; the shop's record is to replace
+ * them.
+ */
 final readonly class Risks
 {
     private const PAIRED_PART = 0.01;

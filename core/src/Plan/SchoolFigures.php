@@ -12,5 +12,10 @@ final readonly class SchoolFigures
      * @param float $hands   s
      * @param int   $changes tool changes and turns
      */
-    public function __construct(public School $school, public float $elapsed, public float $hands, public int $changes) {}
+    public function __construct(
+        public School $school,
+        public float $elapsed,
+        public float $hands,
+        public int $changes,
+    ) {}
 }

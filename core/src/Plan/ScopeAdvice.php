@@ -18,17 +18,51 @@ final readonly class ScopeAdvice
     /**
      * @param list<Plan>       $plans one per kind of part
      * @param list<Money|null> $costs expected cost of each, risk included; null where no price is known
-     * @param list<bool>       $borneOut by the plan's index: false for a way whose success the shop's record does not bear out
+     * @param list<bool>       $borneOut by the plan's index: false for a way whose success the shop's record does not
+     *     bear out
      *
      * @return array{recommended: int|null, suits: list<bool>, because: list<list<Reason>>} by the plan's index
      */
-    public function weigh(Condition $condition, Finding $finding, array $plans, array $costs = [], array $borneOut = []): array
-    {
+    public function weigh(
+        Condition $condition,
+        Finding $finding,
+        array $plans,
+        array $costs = [],
+        array $borneOut = [],
+    ): array {
         $bent = $condition->shows(Observation::FrameBent);
-        $suits = array_map(fn(Plan $p): bool => $p->works() && $finding->pointsToDisplay() && (!$bent || $this->replacesFrame($p)) && $this->mends($p, $finding), $plans);
-        $best = $this->best($plans, array_map(static fn(int $i): bool => $suits[$i] && ($borneOut[$i] ?? true), array_keys($plans)), $costs);
+        $suits = array_map(
+            fn(Plan $p): bool => $p->works()
+                && $finding->pointsToDisplay()
+                && (!$bent || $this->replacesFrame($p))
+                && $this->mends($p, $finding),
+            $plans,
+        );
+        $best = $this->best(
+            $plans,
+            array_map(static fn(int $i): bool => $suits[$i] && ($borneOut[$i] ?? true), array_keys($plans)),
+            $costs,
+        );
 
-        return ['recommended' => $best, 'suits' => $suits, 'because' => array_map(fn(int $i): array => [...$this->reasons($plans, $costs, $suits, $i, $best, $bent, $finding), ...($suits[$i] && !($borneOut[$i] ?? true) ? [new Reason('record-does-not-bear-it-out')] : [])], array_keys($plans))];
+        return [
+            'recommended' => $best,
+            'suits' => $suits,
+            'because' => array_map(
+                fn(int $i): array => [
+                    ...$this->reasons(
+                        $plans,
+                        $costs,
+                        $suits,
+                        $i,
+                        $best,
+                        $bent,
+                        $finding,
+                    ),
+                    ...$suits[$i] && !($borneOut[$i] ?? true) ? [new Reason('record-does-not-bear-it-out')] : [],
+                ],
+                array_keys($plans),
+            ),
+        ];
     }
 
     /**
@@ -43,7 +77,16 @@ final readonly class ScopeAdvice
         $open = array_keys(array_filter($suits));
         $priced = array_filter($open, static fn(int $i): bool => ($costs[$i] ?? null) !== null);
         if ($priced !== []) {
-            usort($priced, static fn(int $a, int $b): int => $costs[$a] !== null && $costs[$b] !== null ? ($costs[$a]->isLessThan($costs[$b]) ? -1 : ($costs[$b]->isLessThan($costs[$a]) ? 1 : 0)) : 0);
+            usort(
+                $priced,
+                static fn(int $a, int $b): int => $costs[$a] !== null && $costs[$b] !== null
+                    ? ($costs[$a]->isLessThan($costs[$b])
+                        ? -1
+                        : ($costs[$b]->isLessThan($costs[$a])
+                            ? 1
+                            : 0))
+                    : 0,
+            );
 
             return $priced[0];
         }
@@ -59,8 +102,15 @@ final readonly class ScopeAdvice
      *
      * @return list<Reason>
      */
-    private function reasons(array $plans, array $costs, array $suits, int $i, ?int $best, bool $bent, Finding $finding): array
-    {
+    private function reasons(
+        array $plans,
+        array $costs,
+        array $suits,
+        int $i,
+        ?int $best,
+        bool $bent,
+        Finding $finding,
+    ): array {
         $plan = $plans[$i];
         $reasons = [];
         if (!$finding->pointsToDisplay()) {
@@ -92,18 +142,32 @@ final readonly class ScopeAdvice
     {
         $minutes = (int) round(($plan->handsOn() - $best->handsOn()) / 60);
         if ($plan === $best) {
-            return [$cost === null ? new Reason('least-hands-on', ['minutes' => (int) round($plan->handsOn() / 60)]) : new Reason('least-expected-cost', ['amount' => (string) $cost])];
+            return [
+                $cost === null
+                    ? new Reason('least-hands-on', ['minutes' => (int) round($plan->handsOn() / 60)])
+                    : new Reason('least-expected-cost', ['amount' => (string) $cost]),
+            ];
         }
-        $reasons = $cost === null || $least === null ? [new Reason($cost === null ? 'no-part-priced' : 'least-not-priced')] : [$cost->isLessThan($least) ? new Reason('cheaper-by', ['amount' => (string) $least->minus($cost)]) : new Reason('dearer-by', ['amount' => (string) $cost->minus($least)])];
+        $reasons = $cost === null || $least === null
+                ? [new Reason($cost === null ? 'no-part-priced' : 'least-not-priced')]
+                : [
+                    $cost->isLessThan($least)
+                        ? new Reason('cheaper-by', ['amount' => (string) $least->minus($cost)])
+                        : new Reason('dearer-by', ['amount' => (string) $cost->minus($least)]),
+                ];
 
-        return $minutes === 0 ? $reasons : [...$reasons, new Reason($minutes > 0 ? 'more-hands-on' : 'less-hands-on', ['minutes' => abs($minutes)])];
+        return $minutes === 0
+            ? $reasons
+            : [...$reasons, new Reason($minutes > 0 ? 'more-hands-on' : 'less-hands-on', ['minutes' => abs($minutes)])];
     }
 
     /** New glass mends glass alone: picture and touch have to be whole. */
     private function mends(Plan $plan, Finding $finding): bool
     {
         return !$plan->basis->isGlassOnly()
-            || ($finding->is(ScreenLayer::CoverGlass, Likelihood::Broken) && $finding->is(ScreenLayer::DisplayPanel, Likelihood::Whole) && $finding->is(ScreenLayer::Digitizer, Likelihood::Whole));
+            || ($finding->is(ScreenLayer::CoverGlass, Likelihood::Broken)
+                && $finding->is(ScreenLayer::DisplayPanel, Likelihood::Whole)
+                && $finding->is(ScreenLayer::Digitizer, Likelihood::Whole));
     }
 
     private function replacesFrame(Plan $plan): bool

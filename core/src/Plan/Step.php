@@ -12,7 +12,8 @@ use Facelift\Proof\Gate;
 /**
  * One step at the bench.
  *
- * Its id means nothing: it is there to be named by events and by the steps that wait for it. Until a step is put in its place in a
+ * Its id means nothing: it is there to be named by events and by the steps that wait for it. Until a step is put in
+ * its place in a
  * plan it has none.
  */
 final readonly class Step
@@ -39,7 +40,21 @@ final readonly class Step
     {
         $act = new Act($kind, array_values($subjects));
 
-        return new self('', Phase::Prepare, $act, new Manner($face, null, self::USUAL, 0.0, []), [], [], Effects::none());
+        return new self(
+            '',
+            Phase::Prepare,
+            $act,
+            new Manner(
+                $face,
+                null,
+                self::USUAL,
+                0.0,
+                [],
+            ),
+            [],
+            [],
+            Effects::none(),
+        );
     }
 
     /** @param array<string, string|float|int> $figures what the wording needs */
@@ -98,12 +113,28 @@ final readonly class Step
     {
         $all = [...$this->because, ...array_values($because)];
 
-        return new self($this->id, $this->phase, $this->act, $this->manner, $all, $this->after, $this->effects);
+        return new self(
+            $this->id,
+            $this->phase,
+            $this->act,
+            $this->manner,
+            $all,
+            $this->after,
+            $this->effects,
+        );
     }
 
     public function leaving(Effects $effects): self
     {
-        return new self($this->id, $this->phase, $this->act, $this->manner, $this->because, $this->after, $effects);
+        return new self(
+            $this->id,
+            $this->phase,
+            $this->act,
+            $this->manner,
+            $this->because,
+            $this->after,
+            $effects,
+        );
     }
 
     /** @param list<string> $after */
@@ -111,7 +142,15 @@ final readonly class Step
     {
         $once = array_values(array_unique($after));
 
-        return new self($id, $phase, $this->act, $this->manner, $this->because, $once, $this->effects);
+        return new self(
+            $id,
+            $phase,
+            $this->act,
+            $this->manner,
+            $this->because,
+            $once,
+            $this->effects,
+        );
     }
 
     /** It waits for these as well. */
@@ -145,11 +184,27 @@ final readonly class Step
 
     private function doing(Act $act): self
     {
-        return new self($this->id, $this->phase, $act, $this->manner, $this->because, $this->after, $this->effects);
+        return new self(
+            $this->id,
+            $this->phase,
+            $act,
+            $this->manner,
+            $this->because,
+            $this->after,
+            $this->effects,
+        );
     }
 
     private function done(Manner $manner): self
     {
-        return new self($this->id, $this->phase, $this->act, $manner, $this->because, $this->after, $this->effects);
+        return new self(
+            $this->id,
+            $this->phase,
+            $this->act,
+            $manner,
+            $this->because,
+            $this->after,
+            $this->effects,
+        );
     }
 }

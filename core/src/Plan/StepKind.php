@@ -88,7 +88,14 @@ enum StepKind: string
     public function mustRun(): bool
     {
         return match ($this) {
-            self::Heat, self::Reheat, self::WarmBattery, self::Cool, self::ConfirmDry, self::Clamp, self::CureUv, self::WarmGlass => true,
+            self::Heat,
+            self::Reheat,
+            self::WarmBattery,
+            self::Cool,
+            self::ConfirmDry,
+            self::Clamp,
+            self::CureUv,
+            self::WarmGlass => true,
             default => false,
         };
     }

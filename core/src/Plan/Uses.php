@@ -24,12 +24,16 @@ final readonly class Uses
         foreach ($plan->sealing->seals as $seal) {
             $metres += array_sum($seal->metres);
             $seals += $seal->renewal === Renewal::Precut ? 1 : 0;
-            // Bead volume π/4·d²·L, mm³ to ml.
-            $ml += $seal->renewal === Renewal::Liquid ? \M_PI / 4 * self::BEAD ** 2 * $phone->body->glass->perimeter() / 1000 : 0.0;
+            if ($seal->renewal === Renewal::Liquid) {
+                // Bead volume π/4·d²·L, mm³ to ml.
+                $ml += \M_PI / 4 * self::BEAD ** 2 * $phone->body->glass->perimeter() / 1000;
+            }
         }
         foreach ($plan->route->ids() as $id) {
             $bond = $phone->bonds[$id] ?? null;
-            $ml += $bond !== null && $bond->cut === null && $bond->closing->renewal === Renewal::Liquid ? self::DAB : 0.0;
+            if ($bond !== null && $bond->cut === null && $bond->closing->renewal === Renewal::Liquid) {
+                $ml += self::DAB;
+            }
         }
 
         return new Consumables(round($metres, 3), $seals, round($ml, 3), $plan->basis->isGlassOnly() ? 1 : 0);

@@ -92,7 +92,13 @@ final readonly class Pricing
     /** @param list<Loss> $losses */
     private function jobCost(Plan $plan, Money $part, array $losses): JobCost
     {
-        return JobCost::of($part, $plan->handsOn(), Uses::of($plan), $losses, $this->rules);
+        return JobCost::of(
+            $part,
+            $plan->handsOn(),
+            Uses::of($plan),
+            $losses,
+            $this->rules,
+        );
     }
 
     /**
@@ -104,7 +110,9 @@ final readonly class Pricing
     {
         $ruinous = array_filter($risks, static fn(Risk $r): bool => $r->costsADisplay());
 
-        return array_values(array_map(static fn(Risk $r): Loss => new Loss($r->code, $r->probability, $again), $ruinous));
+        return array_values(
+            array_map(static fn(Risk $r): Loss => new Loss($r->code, $r->probability, $again), $ruinous),
+        );
     }
 
     private function priced(Asked $asked, Plan $plan, JobCost $cost): Priced

@@ -18,8 +18,14 @@ enum Need: string
     public static function of(PhoneFunction $function): self
     {
         return match ($function) {
-            PhoneFunction::Image, PhoneFunction::Keys, PhoneFunction::HomeKey, PhoneFunction::Vibration,
-            PhoneFunction::Charging, PhoneFunction::WirelessCharging, PhoneFunction::Signal, PhoneFunction::Sim => self::Nothing,
+            PhoneFunction::Image,
+            PhoneFunction::Keys,
+            PhoneFunction::HomeKey,
+            PhoneFunction::Vibration,
+            PhoneFunction::Charging,
+            PhoneFunction::WirelessCharging,
+            PhoneFunction::Signal,
+            PhoneFunction::Sim => self::Nothing,
             PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock => self::Owner,
             PhoneFunction::Touch, PhoneFunction::Proximity, PhoneFunction::AmbientLight => self::TestMenu,
             default => self::Unlocked,

@@ -21,7 +21,9 @@ final readonly class TestPlanner
     {
         $touched = $this->touched($phone, $route);
         $display = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => $f->isOfTheDisplay()));
-        $electrical = array_values(array_filter($touched, static fn(PhoneFunction $f): bool => Need::of($f) !== Need::Owner));
+        $electrical = array_values(
+            array_filter($touched, static fn(PhoneFunction $f): bool => Need::of($f) !== Need::Owner),
+        );
 
         return array_map(fn(Gate $gate): GateTests => new GateTests($gate, match ($gate) {
             Gate::CheckIn => $phone->functions(),
@@ -32,7 +34,8 @@ final readonly class TestPlanner
     }
 
     /**
-     * What was touched, and whatever sees, hears or speaks through the new glass or beside its adhesive; everything after a swap of the frame.
+     * What was touched, and whatever sees, hears or speaks through the new glass or beside its adhesive; everything
+     * after a swap of the frame.
      *
      * @param list<PhoneFunction> $touched
      *
@@ -61,11 +64,21 @@ final readonly class TestPlanner
         $functions = [];
         foreach ($phone->parts as $id => $part) {
             // What a handled part carries was handled with it.
-            if (array_filter($handled, static fn(string $h): bool => isset($phone->parts[$h]) && $phone->movesWith($id, $h)) !== []) {
+            if (
+                array_filter(
+                    $handled,
+                    static fn(string $h): bool => isset($phone->parts[$h]) && $phone->movesWith($id, $h),
+                ) !== []
+            ) {
                 array_push($functions, ...$part->functions);
             }
         }
 
-        return array_values(array_filter($phone->functions(), static fn(PhoneFunction $f): bool => \in_array($f, $functions, true) || $f->isOfTheDisplay()));
+        return array_values(
+            array_filter(
+                $phone->functions(),
+                static fn(PhoneFunction $f): bool => \in_array($f, $functions, true) || $f->isOfTheDisplay(),
+            ),
+        );
     }
 }

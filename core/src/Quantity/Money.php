@@ -10,7 +10,8 @@ use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 
 /**
- * An amount in the shop's one currency, an exact fraction; nothing is rounded until `toCents()` or `roundedUpTo()` is asked for.
+ * An amount in the shop's one currency, an exact fraction; nothing is rounded until `toCents()` or `roundedUpTo()` is
+ * asked for.
  */
 final readonly class Money implements \Stringable
 {

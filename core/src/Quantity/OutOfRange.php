@@ -14,6 +14,15 @@ final class OutOfRange extends \RangeException
 
     public static function of(string $what, float $value, float $min, float $max): self
     {
-        return new self(\sprintf('%s is %s, must lie between %s and %s', $what, (string) $value, (string) $min, (string) $max), $value);
+        return new self(
+            \sprintf(
+                '%s is %s, must lie between %s and %s',
+                $what,
+                (string) $value,
+                (string) $min,
+                (string) $max,
+            ),
+            $value,
+        );
     }
 }

@@ -16,8 +16,12 @@ final readonly class GlassOnlyAdvice
         $needed = $breakEven->rate();
         $interval = $record->wilson();
         $figures = [
-            'needed' => (int) ceil(100 * $needed), 'successes' => $record->successes, 'tries' => $record->tries,
-            'low' => (int) round(100 * $interval->low), 'high' => (int) round(100 * $interval->high), 'chance' => (int) round(100 * $record->chanceAbove($needed)),
+            'needed' => (int) ceil(100 * $needed),
+            'successes' => $record->successes,
+            'tries' => $record->tries,
+            'low' => (int) round(100 * $interval->low),
+            'high' => (int) round(100 * $interval->high),
+            'chance' => (int) round(100 * $record->chanceAbove($needed)),
         ];
 
         return new Reason(match (true) {

@@ -46,6 +46,11 @@ final readonly class Rate
     /** Probability that the true rate lies above a threshold: 1 − I_t(s + 1, n − s + 1), uniform prior. */
     public function chanceAbove(float $threshold): float
     {
-        return 1.0 - IncompleteBeta::regularised(max(0.0, min(1.0, $threshold)), $this->successes + 1, $this->tries - $this->successes + 1);
+        return 1.0
+            - IncompleteBeta::regularised(
+                max(0.0, min(1.0, $threshold)),
+                $this->successes + 1,
+                $this->tries - $this->successes + 1,
+            );
     }
 }

@@ -9,10 +9,14 @@ namespace Facelift\Route;
  * down-sets, the most promising first.
  *
  * Whatever can be done with the tool in the hand and the face that is up is done at once: moving such a removal
- * forward in any valid order keeps it valid and adds no change. So only the moments of change are branched on. A state's
- * promise is its changes so far and the least that its rest must cost: one for every tool of the rest that is not in the
- * hand, and one if anything of it lies on the other face. That never overstates and falls by no more than is paid, so the
- * first complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to search.
+ * forward in any valid order keeps it valid and adds no change. So only the moments of change are branched on. A
+ * state's
+ * promise is its changes so far and the least that its rest must cost: one for every tool of the rest that is not in
+ * the
+ * hand, and one if anything of it lies on the other face. That never overstates and falls by no more than is paid, so
+ * the
+ * first complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to
+ * search.
  * Past the state budget the best state so far is completed greedily; the result then says that it is not proven, and
  * gives the promise reached, below which no order can be.
  */
@@ -22,7 +26,8 @@ final readonly class FewestChanges
     public function __construct(private int $budget = 20000) {}
 
     /**
-     * @param list<RemovalNode> $nodes ids in clauses that are not in this list are passed over; a clause of none but such ids counts as met
+     * @param list<RemovalNode> $nodes ids in clauses that are not in this list are passed over; a clause of none but
+     *     such ids counts as met
      *
      * @throws NoWayIn If the nodes block each other.
      */
@@ -51,7 +56,12 @@ final readonly class FewestChanges
                 foreach ($graph->openings($mask, $setup) as [$n, $price]) {
                     $next = $graph->with($mask, $n);
                     $after = $setup->after($nodes[$n]);
-                    $queue[max($promise, $paid + $price + $graph->least($next, $after))][] = [$next, $after, [...$path, $n], $paid + $price];
+                    $queue[max($promise, $paid + $price + $graph->least($next, $after))][] = [
+                        $next,
+                        $after,
+                        [...$path, $n],
+                        $paid + $price,
+                    ];
                 }
             }
         }
@@ -69,7 +79,13 @@ final readonly class FewestChanges
         $ordered = array_map(static fn(int $n): RemovalNode => $nodes[$n], $path);
         $changes = OrderedRemovals::changesOf(...$ordered);
 
-        return new OrderedRemovals($ordered, $changes, $bound === null || $bound >= $changes, $explored, $bound ?? $changes);
+        return new OrderedRemovals(
+            $ordered,
+            $changes,
+            $bound === null || $bound >= $changes,
+            $explored,
+            $bound ?? $changes,
+        );
     }
 
     /**

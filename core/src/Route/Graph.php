@@ -12,7 +12,13 @@ final readonly class Graph
      * @param list<list<string>> $clauses of every node, each a set of which one member is enough
      * @param list<string>       $bits    the set of one node
      */
-    private function __construct(public array $nodes, private array $clauses, private array $bits, public string $none, public string $all) {}
+    private function __construct(
+        public array $nodes,
+        private array $clauses,
+        private array $bits,
+        public string $none,
+        public string $all,
+    ) {}
 
     /** @param list<RemovalNode> $nodes */
     public static function of(array $nodes): self
@@ -39,7 +45,13 @@ final readonly class Graph
             $clauses[] = $own;
         }
 
-        return new self($nodes, $clauses, $bits, $none, $all);
+        return new self(
+            $nodes,
+            $clauses,
+            $bits,
+            $none,
+            $all,
+        );
     }
 
     public function with(string $mask, int $n): string

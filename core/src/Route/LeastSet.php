@@ -7,7 +7,8 @@ namespace Facelift\Route;
 /**
  * The least sets of removals that make given goals free (minimum closed sets of an AND-OR precedence graph).
  *
- * With one id per clause the set is the plain closure; where a clause leaves a choice, branch and bound tries them. What is
+ * With one id per clause the set is the plain closure; where a clause leaves a choice, branch and bound tries them.
+ * What is
  * least goes by weight: first how many things are disturbed, then how much is at risk.
  */
 final readonly class LeastSet
@@ -17,7 +18,8 @@ final readonly class LeastSet
 
     /**
      * @param array<string, list<list<string>>> $clauses of every element that can be removed
-     * @param array<string, array{int, int}>    $weights disturbed and risk of each, zero or more; one and none if not given
+     * @param array<string, array{int, int}>    $weights disturbed and risk of each, zero or more; one and none if not
+     *     given
      */
     public function __construct(private array $clauses, private array $weights = []) {}
 
@@ -47,12 +49,23 @@ final readonly class LeastSet
         $best = [];
         $weight = null;
         $seen = [];
-        $this->grow(array_fill_keys($goals, true), array_fill_keys($done, true), $best, $weight, $seen);
+        $this->grow(
+            array_fill_keys($goals, true),
+            array_fill_keys($done, true),
+            $best,
+            $weight,
+            $seen,
+        );
         if ($best === []) {
             throw NoWayIn::to($goals);
         }
 
-        return array_map(fn(array $set): array => array_values(array_filter(array_keys($this->clauses), static fn(string $id): bool => isset($set[$id]))), array_values($best));
+        return array_map(
+            fn(array $set): array => array_values(
+                array_filter(array_keys($this->clauses), static fn(string $id): bool => isset($set[$id])),
+            ),
+            array_values($best),
+        );
     }
 
     /**
@@ -62,8 +75,13 @@ final readonly class LeastSet
      * @param array{int, int}|null                 $weight of the best
      * @param array<string, true>                  $seen
      */
-    private function grow(array $set, array $done, array &$best, ?array &$weight, array &$seen): void
-    {
+    private function grow(
+        array $set,
+        array $done,
+        array &$best,
+        ?array &$weight,
+        array &$seen,
+    ): void {
         $own = $this->weigh($set);
         if ($weight !== null && ($own > $weight || ($own === $weight && \count($best) >= self::TIES))) {
             return;
@@ -82,7 +100,13 @@ final readonly class LeastSet
             return;
         }
         foreach ($open ?? $this->spares($set, $done) as $choice) {
-            $this->grow($set + [$choice => true], $done, $best, $weight, $seen);
+            $this->grow(
+                $set + [$choice => true],
+                $done,
+                $best,
+                $weight,
+                $seen,
+            );
         }
     }
 
@@ -154,7 +178,10 @@ final readonly class LeastSet
         do {
             $before = \count($off);
             foreach (array_keys($set) as $id) {
-                $blocked = array_filter($this->clauses[$id], static fn(array $any): bool => array_intersect_key(array_fill_keys($any, true), $off) === []);
+                $blocked = array_filter(
+                    $this->clauses[$id],
+                    static fn(array $any): bool => array_intersect_key(array_fill_keys($any, true), $off) === [],
+                );
                 if ($blocked === []) {
                     $off[$id] = true;
                 }

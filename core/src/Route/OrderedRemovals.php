@@ -12,9 +12,16 @@ final readonly class OrderedRemovals
      * @param int               $changes  tool changes and turns of the phone, together
      * @param bool              $optimal  true if no valid order needs fewer
      * @param int               $explored states looked at
-     * @param int               $bound    changes that no valid order can do without; equal to `$changes` if it is optimal
+     * @param int               $bound    changes that no valid order can do without; equal to `$changes` if it is
+     *     optimal
      */
-    public function __construct(public array $nodes, public int $changes, public bool $optimal, public int $explored, public int $bound) {}
+    public function __construct(
+        public array $nodes,
+        public int $changes,
+        public bool $optimal,
+        public int $explored,
+        public int $bound,
+    ) {}
 
     /** What a given order costs: one for every tool picked up and one for every turn, bare hands free. */
     public static function changesOf(RemovalNode ...$nodes): int

@@ -18,7 +18,9 @@ use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\Tool;
 use Facelift\Fit\OldPanel;
 
-/** Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes. */
+/**
+ * Works out what to take apart for a replacement part: the least that frees it, in the order with the fewest changes.
+ */
 final readonly class RoutePlanner
 {
     public function __construct(private FewestChanges $ordering = new FewestChanges()) {}
@@ -31,8 +33,16 @@ final readonly class RoutePlanner
     public function plan(Phone $phone, Replacement $replacement, OldPanel $old = OldPanel::Save): Route
     {
         $discarded = self::discarded($phone, $replacement);
-        $trays = array_values(array_filter(array_keys($phone->parts), static fn(string $id): bool => $phone->parts[$id]->kind->comesOutFirst()));
-        $clauses = self::without(Blocks::of($phone)->clauses, $old === OldPanel::Save ? [] : self::torn($phone, $discarded));
+        $trays = array_values(
+            array_filter(
+                array_keys($phone->parts),
+                static fn(string $id): bool => $phone->parts[$id]->kind->comesOutFirst(),
+            ),
+        );
+        $clauses = self::without(
+            Blocks::of($phone)->clauses,
+            $old === OldPanel::Save ? [] : self::torn($phone, $discarded),
+        );
         $least = new LeastSet($clauses, Weights::of($phone));
         $trial = self::trial($phone, $replacement, $discarded);
         $power = $phone->powerConnector()->id;
@@ -40,7 +50,14 @@ final readonly class RoutePlanner
         $best = null;
         foreach ($trial === null ? [[]] : $least->all([...$trial->connect, $power], $trays) as $first) {
             foreach ($least->all(array_values(array_unique([...$first, ...$goals, $power])), $trays) as $all) {
-                $nodes = self::nodes($phone, $clauses, $all, $first, $trays, $trial);
+                $nodes = self::nodes(
+                    $phone,
+                    $clauses,
+                    $all,
+                    $first,
+                    $trays,
+                    $trial,
+                );
                 $ordered = $this->ordering->order($nodes);
                 $price = [$ordered->changes, Weights::seconds($phone, $all)];
                 if ($best === null || $price < $best[0]) {
@@ -59,14 +76,30 @@ final readonly class RoutePlanner
      *
      * @return list<RemovalNode>
      */
-    private static function nodes(Phone $phone, array $clauses, array $all, array $first, array $trays, ?Trial $trial): array
-    {
+    private static function nodes(
+        Phone $phone,
+        array $clauses,
+        array $all,
+        array $first,
+        array $trays,
+        ?Trial $trial,
+    ): array {
         $nodes = [];
         foreach ($all as $id) {
-            $nodes[] = self::node($phone, $id, self::within($clauses[$id], $all, $trays), $trial !== null && !\in_array($id, $first, true));
+            $nodes[] = self::node(
+                $phone,
+                $id,
+                self::within($clauses[$id], $all, $trays),
+                $trial !== null && !\in_array($id, $first, true),
+            );
         }
         if ($trial !== null) {
-            $nodes[] = new RemovalNode(Trial::ID, null, $phone->connectors[$trial->connect[0]]->face, array_map(static fn(string $id): array => [$id], $first));
+            $nodes[] = new RemovalNode(
+                Trial::ID,
+                null,
+                $phone->connectors[$trial->connect[0]]->face,
+                array_map(static fn(string $id): array => [$id], $first),
+            );
         }
 
         return $nodes;
@@ -81,9 +114,19 @@ final readonly class RoutePlanner
      */
     private static function torn(Phone $phone, array $discarded): array
     {
-        $inOld = static fn(string $part): bool => array_filter($discarded, static fn(string $d): bool => $phone->movesWith($part, $d)) !== [];
+        $inOld = static fn(string $part): bool => array_filter(
+            $discarded,
+            static fn(string $d): bool => $phone->movesWith($part, $d),
+        ) !== [];
 
-        return array_keys(array_filter($phone->bonds, static fn(Bond $b): bool => $b->adhesive === AdhesiveKind::FlexGlue && \in_array($b->joins[0], $discarded, true) && !$inOld($b->joins[1])));
+        return array_keys(
+            array_filter(
+                $phone->bonds,
+                static fn(Bond $b): bool => $b->adhesive === AdhesiveKind::FlexGlue
+                    && \in_array($b->joins[0], $discarded, true)
+                    && !$inOld($b->joins[1]),
+            ),
+        );
     }
 
     /**
@@ -96,13 +139,24 @@ final readonly class RoutePlanner
     {
         $left = array_diff_key($clauses, array_fill_keys($gone, true));
 
-        return array_map(static fn(array $all): array => array_values(array_filter($all, static fn(array $any): bool => array_intersect($any, $gone) === [])), $left);
+        return array_map(
+            static fn(array $all): array => array_values(
+                array_filter($all, static fn(array $any): bool => array_intersect($any, $gone) === []),
+            ),
+            $left,
+        );
     }
 
-    /** @return list<string> parts that stay with the old part: what is replaced, and what the new part brings unless it must be the phone's own */
+    /**
+     * @return list<string> parts that stay with the old part: what is replaced, and what the new part brings unless
+     *     it must be the phone's own
+     */
     private static function discarded(Phone $phone, Replacement $replacement): array
     {
-        $brought = array_filter($replacement->brings, static fn(string $id): bool => $phone->parts[$id]->pairing === Pairing::None);
+        $brought = array_filter(
+            $replacement->brings,
+            static fn(string $id): bool => $phone->parts[$id]->pairing === Pairing::None,
+        );
 
         return array_values(array_unique([...$replacement->replaces, ...$brought]));
     }
@@ -118,7 +172,10 @@ final readonly class RoutePlanner
     {
         $goals = [];
         foreach ($phone->parts as $id => $part) {
-            if ($part->carriedBy !== null && \in_array($id, $discarded, true) !== \in_array($part->carriedBy, $discarded, true)) {
+            if (
+                $part->carriedBy !== null
+                && \in_array($id, $discarded, true) !== \in_array($part->carriedBy, $discarded, true)
+            ) {
                 $goals[] = $id;
             }
         }
@@ -139,7 +196,8 @@ final readonly class RoutePlanner
         foreach ($phone->parts as $id => $part) {
             for ($at = $id; $at !== null; $at = $phone->parts[$at]->carriedBy) {
                 $host = $phone->parts[$at]->carriedBy;
-                $hops = \in_array($at, [...$all, ...$trays], true) && $host !== null && \in_array($host, $discarded, true);
+                $carried = $host !== null && \in_array($host, $discarded, true);
+                $hops = $carried && \in_array($at, [...$all, ...$trays], true);
                 if ($hops && !\in_array($at, $discarded, true)) {
                     $moved[] = $id;
                     break;
@@ -162,7 +220,11 @@ final readonly class RoutePlanner
         }
         $boots = array_keys(array_filter($phone->connectors, static fn(Connector $c): bool => $c->boots));
 
-        return new Trial($connect, array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])), $phone->panel->needsExtension($replacement->flexLength));
+        return new Trial(
+            $connect,
+            array_values(array_unique([...$connect, ...$boots, $phone->powerConnector()->id])),
+            $phone->panel->needsExtension($replacement->flexLength),
+        );
     }
 
     /**
@@ -176,7 +238,9 @@ final readonly class RoutePlanner
     {
         $open = array_filter($clauses, static fn(array $any): bool => array_intersect($any, $off) === []);
 
-        return array_values(array_map(static fn(array $any): array => array_values(array_intersect($any, $all)), $open));
+        return array_values(
+            array_map(static fn(array $any): array => array_values(array_intersect($any, $all)), $open),
+        );
     }
 
     /** @param list<list<string>> $clauses */

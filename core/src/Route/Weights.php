@@ -16,13 +16,15 @@ final readonly class Weights
     private const BOND = 45.0;
 
     /**
-     * Parts, connectors and bonds are disturbed; screws are not harmed by coming out. At risk are paired parts and glued flexes.
+     * Parts, connectors and bonds are disturbed; screws are not harmed by coming out. At risk are paired parts and
+     * glued flexes.
      *
      * @return array<string, array{int, int}> disturbed and risk by id
      */
     public static function of(Phone $phone): array
     {
-        $weights = array_map(static fn(): array => [0, 0], $phone->fasteners) + array_map(static fn(): array => [1, 0], $phone->connectors);
+        $weights = array_map(static fn(): array => [0, 0], $phone->fasteners)
+            + array_map(static fn(): array => [1, 0], $phone->connectors);
         foreach ($phone->bonds as $id => $bond) {
             $weights[$id] = [1, $bond->adhesive === AdhesiveKind::FlexGlue ? self::GLUED : 0];
         }

@@ -16,5 +16,12 @@ final readonly class SealPlan
      * @param HeightBudget|null    $height  for the display's own bond
      * @param list<string>         $freed   openings that strips are cut free of
      */
-    public function __construct(public string $bond, public Renewal $renewal, public array $strips, public array $metres, public ?HeightBudget $height, public array $freed) {}
+    public function __construct(
+        public string $bond,
+        public Renewal $renewal,
+        public array $strips,
+        public array $metres,
+        public ?HeightBudget $height,
+        public array $freed,
+    ) {}
 }

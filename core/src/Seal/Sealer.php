@@ -24,9 +24,23 @@ final readonly class Sealer
 
     public function plan(Phone $phone, Bond $bond, bool $ofDisplay): SealPlan
     {
-        $height = $ofDisplay ? new HeightBudget($phone->ledge->recess, $phone->ledge->module, $bond->closing->height, $phone->ledge->tolerance) : null;
+        $height = $ofDisplay
+            ? new HeightBudget(
+                $phone->ledge->recess,
+                $phone->ledge->module,
+                $bond->closing->height,
+                $phone->ledge->tolerance,
+            )
+            : null;
         if ($bond->closing->renewal !== Renewal::Tape || $bond->cut === null) {
-            return new SealPlan($bond->id, $bond->closing->renewal, [], [], $height, []);
+            return new SealPlan(
+                $bond->id,
+                $bond->closing->renewal,
+                [],
+                [],
+                $height,
+                [],
+            );
         }
         $strips = [];
         foreach (Side::cases() as $side) {
@@ -37,15 +51,28 @@ final readonly class Sealer
             $key = number_format($strip->width, 1, '.', '') . ' mm';
             $metres[$key] = ($metres[$key] ?? 0.0) + $strip->length() / 1000;
         }
-        $freed = array_keys(array_filter($phone->openings, fn(Opening $o): bool => $this->inAnyBand($phone, $bond, $o)));
+        $freed = array_keys(
+            array_filter($phone->openings, fn(Opening $o): bool => $this->inAnyBand($phone, $bond, $o)),
+        );
 
-        return new SealPlan($bond->id, $bond->closing->renewal, $strips, $metres, $height, $freed);
+        return new SealPlan(
+            $bond->id,
+            $bond->closing->renewal,
+            $strips,
+            $metres,
+            $height,
+            $freed,
+        );
     }
 
     /** The widest stock tape that the ledge takes. */
     public static function stockFor(float $ledge): float
     {
-        return array_reduce(self::STOCK, static fn(float $best, float $w): float => $w <= $ledge + 1e-9 ? $w : $best, self::STOCK[0]);
+        return array_reduce(
+            self::STOCK,
+            static fn(float $best, float $w): float => $w <= $ledge + 1e-9 ? $w : $best,
+            self::STOCK[0],
+        );
     }
 
     /** @return list<Strip> */
@@ -53,14 +80,22 @@ final readonly class Sealer
     {
         $width = self::stockFor($phone->ledge->width($side));
         $band = $this->band($phone, $side);
-        $pieces = [[$side->isHorizontal() ? $band->x : $band->y, $side->isHorizontal() ? $band->right() : $band->bottom()]];
+        $pieces = [
+            [$side->isHorizontal() ? $band->x : $band->y, $side->isHorizontal() ? $band->right() : $band->bottom()],
+        ];
         foreach ($this->blocked($phone, $bond, $band) as [$from, $to]) {
             $pieces = self::without($pieces, $side->isHorizontal() ? [$from->x, $to->x] : [$from->y, $to->y]);
         }
         $strips = [];
         foreach ($pieces as [$a, $b]) {
             if ($b - $a >= self::SHORTEST) {
-                $strips[] = new Strip($side, $width, $side->isHorizontal() ? new Rectangle($a, $band->y, $b - $a, $band->height) : new Rectangle($band->x, $a, $band->width, $b - $a));
+                $strips[] = new Strip(
+                    $side,
+                    $width,
+                    $side->isHorizontal()
+                        ? new Rectangle($a, $band->y, $b - $a, $band->height)
+                        : new Rectangle($band->x, $a, $band->width, $b - $a),
+                );
             }
         }
 
@@ -91,12 +126,22 @@ final readonly class Sealer
         }
         $hit = array_filter($phone->openings, static fn(Opening $o): bool => $o->keepOut()->meets($band));
 
-        return array_values(array_map(static fn(Opening $o): array => [new Point($o->keepOut()->x, $o->keepOut()->y), new Point($o->keepOut()->right(), $o->keepOut()->bottom())], $hit));
+        return array_values(
+            array_map(
+                static fn(Opening $o): array => [
+                    new Point($o->keepOut()->x, $o->keepOut()->y),
+                    new Point($o->keepOut()->right(), $o->keepOut()->bottom()),
+                ],
+                $hit,
+            ),
+        );
     }
 
     private function inAnyBand(Phone $phone, Bond $bond, Opening $opening): bool
     {
-        return $bond->face === Face::Front && array_filter(Side::cases(), fn(Side $s): bool => $opening->keepOut()->meets($this->band($phone, $s))) !== [];
+        return $bond->face === Face::Front
+            && array_filter(Side::cases(), fn(Side $s): bool => $opening->keepOut()->meets($this->band($phone, $s)))
+                !== [];
     }
 
     /**

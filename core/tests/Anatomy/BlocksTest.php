@@ -16,7 +16,11 @@ final class BlocksTest extends TestCase
             $phone = Phones::read($id);
             $clauses = Blocks::of($phone)->clauses;
             foreach ($phone->connectors as $connector) {
-                self::assertSame(!$connector->power, \in_array([$phone->powerConnector()->id], $clauses[$connector->id], true), $connector->id);
+                self::assertSame(
+                    !$connector->power,
+                    \in_array([$phone->powerConnector()->id], $clauses[$connector->id], true),
+                    $connector->id,
+                );
             }
         }
     }
@@ -39,6 +43,9 @@ final class BlocksTest extends TestCase
 
     public function testOneOfSeveralIsEnough(): void
     {
-        self::assertContains(['main-board', 'upper-cover'], Blocks::of(Phones::read('brasca-fern-5'))->clauses['coax-lead']);
+        self::assertContains(
+            ['main-board', 'upper-cover'],
+            Blocks::of(Phones::read('brasca-fern-5'))->clauses['coax-lead'],
+        );
     }
 }

@@ -31,7 +31,9 @@ final class LookAlikesTest extends TestCase
                 ++$asked;
                 $question = (new LookAlikes())->question($left);
                 self::assertNotNull($question, 'nothing tells ' . implode(', ', self::ids($left)) . ' apart');
-                $left = (new LookAlikes())->left($left, [$question['feature']->value => $question['feature']->of($phone)]);
+                $left = (new LookAlikes())->left($left, [
+                    $question['feature']->value => $question['feature']->of($phone),
+                ]);
             }
             self::assertSame([$phone], $left);
             self::assertLessThanOrEqual(2, $asked);

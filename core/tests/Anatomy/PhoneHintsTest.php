@@ -23,14 +23,24 @@ final class PhoneHintsTest extends TestCase
         $before = array_map($said, (new PhoneHints())->of(Phones::read($phone)));
         $after = array_map($said, (new PhoneHints())->of(Phones::with($phone, $changes)));
 
-        return array_map(static fn(string $c): string => explode(' ', $c)[0], array_values(array_diff($after, $before)));
+        return array_map(
+            static fn(string $c): string => explode(' ', $c)[0],
+            array_values(array_diff($after, $before)),
+        );
     }
 
     public function testAFlexThatDoesNotReachIsSaidOnceAKindOfPart(): void
     {
-        self::assertSame(['hint-no-trial', 'hint-no-trial'], self::brought('quillon-vesper', ['panel.flexNeeded' => 60]), 'new glass has no flex');
+        self::assertSame(
+            ['hint-no-trial', 'hint-no-trial'],
+            self::brought('quillon-vesper', ['panel.flexNeeded' => 60]),
+            'new glass has no flex',
+        );
         self::assertSame([], self::brought('quillon-vesper', ['panel.flexNeeded' => 60, 'panel.testExtension' => 16]));
-        self::assertSame(['hint-no-trial', 'hint-no-trial'], self::brought('quillon-vesper', ['panel.flexNeeded' => 60, 'panel.testExtension' => 15.9]));
+        self::assertSame(
+            ['hint-no-trial', 'hint-no-trial'],
+            self::brought('quillon-vesper', ['panel.flexNeeded' => 60, 'panel.testExtension' => 15.9]),
+        );
     }
 
     public function testAFunctionThatNobodyServesIsMissed(): void
@@ -40,7 +50,9 @@ final class PhoneHintsTest extends TestCase
         $changes = [];
         foreach ($parts as $i => $part) {
             self::assertIsArray($part);
-            $functions = array_values(array_filter(\is_array($part['functions'] ?? null) ? $part['functions'] : [], \is_string(...)));
+            $functions = array_values(
+                array_filter(\is_array($part['functions'] ?? null) ? $part['functions'] : [], \is_string(...)),
+            );
             if (\in_array('touch', $functions, true)) {
                 $changes["parts.$i.functions"] = array_values(array_diff($functions, ['touch']));
             }
@@ -53,20 +65,56 @@ final class PhoneHintsTest extends TestCase
     {
         $data = Phones::data('quillon-vesper');
         self::assertIsArray($data['parts']);
-        $loose = ['id' => 'loose', 'kind' => 'vibration-motor', 'name' => 'Loose motor', 'carriedBy' => 'housing', 'face' => 'front', 'tool' => 'hand', 'x' => 30, 'y' => 120, 'width' => 8, 'height' => 8, 'seconds' => 10];
+        $loose = [
+            'id' => 'loose',
+            'kind' => 'vibration-motor',
+            'name' => 'Loose motor',
+            'carriedBy' => 'housing',
+            'face' => 'front',
+            'tool' => 'hand',
+            'x' => 30,
+            'y' => 120,
+            'width' => 8,
+            'height' => 8,
+            'seconds' => 10,
+        ];
         $with = static fn(array $more): array => ['parts' => [...$data['parts'], $more + $loose]];
         self::assertSame(['hint-nothing-holds', 'hint-serves-nothing'], self::brought('quillon-vesper', $with([])));
-        self::assertSame(['hint-nothing-holds'], self::brought('quillon-vesper', $with(['functions' => ['vibration']])));
+        self::assertSame(
+            ['hint-nothing-holds'],
+            self::brought('quillon-vesper', $with(['functions' => ['vibration']])),
+        );
         self::assertSame(['hint-serves-nothing'], self::brought('quillon-vesper', $with(['after' => ['display']])));
-        self::assertSame([], self::brought('quillon-vesper', $with(['after' => ['display'], 'functions' => ['vibration']])));
-        self::assertSame([], self::brought('quillon-vesper', $with(['kind' => 'cover', 'after' => ['display']])), 'a cover serves by covering');
+        self::assertSame(
+            [],
+            self::brought('quillon-vesper', $with(['after' => ['display'], 'functions' => ['vibration']])),
+        );
+        self::assertSame(
+            [],
+            self::brought('quillon-vesper', $with(['kind' => 'cover', 'after' => ['display']])),
+            'a cover serves by covering',
+        );
     }
 
     public function testTwoThatNobodyCarriesAreNamed(): void
     {
         $data = Phones::data('quillon-vesper');
         self::assertIsArray($data['parts']);
-        $second = ['id' => 'second', 'kind' => 'frame', 'name' => 'Second frame', 'face' => 'front', 'tool' => 'hand', 'x' => 30, 'y' => 120, 'width' => 8, 'height' => 8, 'seconds' => 10];
-        self::assertContains('hint-one-carries-all', self::brought('quillon-vesper', ['parts' => [...$data['parts'], $second]]));
+        $second = [
+            'id' => 'second',
+            'kind' => 'frame',
+            'name' => 'Second frame',
+            'face' => 'front',
+            'tool' => 'hand',
+            'x' => 30,
+            'y' => 120,
+            'width' => 8,
+            'height' => 8,
+            'seconds' => 10,
+        ];
+        self::assertContains(
+            'hint-one-carries-all',
+            self::brought('quillon-vesper', ['parts' => [...$data['parts'], $second]]),
+        );
     }
 }

@@ -17,7 +17,16 @@ final class PhoneReaderTest extends TestCase
     {
         $vesper = Phones::read('quillon-vesper');
         self::assertSame('Quillon Vesper', $vesper->identity->name());
-        self::assertSame(5, array_sum(array_map(static fn(string $id): int => $vesper->fasteners[$id]->count(), ['bracket-short', 'bracket-middle', 'bracket-long'])));
+        self::assertSame(
+            5,
+            array_sum(
+                array_map(static fn(string $id): int => $vesper->fasteners[$id]->count(), [
+                    'bracket-short',
+                    'bracket-middle',
+                    'bracket-long',
+                ]),
+            ),
+        );
         self::assertSame('battery-plug', $vesper->powerConnector()->id);
         $fern = Phones::read('brasca-fern-5');
         self::assertSame(16, $fern->fasteners['upper-screws']->count() + $fern->fasteners['lower-screws']->count());
@@ -43,27 +52,97 @@ final class PhoneReaderTest extends TestCase
     /** @return iterable<string, array{callable, string, string}> */
     public static function broken(): iterable
     {
-        $with = static fn(string $path, mixed $value): callable => static fn(array $d): array => self::put($d, explode('.', $path), $value);
+        $with = static fn(string $path, mixed $value): callable => static fn(array $d): array => self::put(
+            $d,
+            explode('.', $path),
+            $value,
+        );
         yield 'not an object' => [static fn(): mixed => 'phone', '', 'must be an object'];
         yield 'another format' => [$with('format', 'other'), 'format', 'must be facelift-phone with version 1'];
-        yield 'a missing name' => [$with('identity', ['id' => 'x', 'maker' => 'Quillon', 'year' => 2021, 'mass' => 170, 'codes' => [['code' => 'X', 'region' => 'Y']]]), 'identity.model', 'is missing'];
+        yield 'a missing name' => [
+            $with('identity', [
+                'id' => 'x',
+                'maker' => 'Quillon',
+                'year' => 2021,
+                'mass' => 170,
+                'codes' => [['code' => 'X', 'region' => 'Y']],
+            ]),
+            'identity.model',
+            'is missing',
+        ];
         yield 'a misspelt key' => [$with('identity.modle', 'x'), 'identity.modle', 'is not a member of this object'];
         yield 'a text for a number' => [$with('body.width', 'wide'), 'body.width', 'must be a number'];
-        yield 'a number out of range' => [$with('body.width', 900), 'body.width', 'is 900, must lie between 20 and 300'];
-        yield 'an unknown driver' => [$with('fasteners.0.driver', 'Q9'), 'fasteners[0].driver', 'must be one of P2, Y000, PH000, PH00, T3, T5, T6'];
-        yield 'a screw longer than its hole' => [$with('fasteners.3.length', 3.5), 'fasteners[3].length', 'is 3.5 mm, longer than its hole of 2.9 mm'];
-        yield 'an opening outside the glass' => [$with('openings.1.x', 71), 'openings[1]', '"camera-hole" lies outside the glass'];
-        yield 'a fastener off the phone' => [$with('fasteners.0.places.1', ['x' => 1, 'y' => 1]), 'fasteners[0].places[1]', '(1.0, 1.0) lies off the phone'];
+        yield 'a number out of range' => [
+            $with('body.width', 900),
+            'body.width',
+            'is 900, must lie between 20 and 300',
+        ];
+        yield 'an unknown driver' => [
+            $with('fasteners.0.driver', 'Q9'),
+            'fasteners[0].driver',
+            'must be one of P2, Y000, PH000, PH00, T3, T5, T6',
+        ];
+        yield 'a screw longer than its hole' => [
+            $with('fasteners.3.length', 3.5),
+            'fasteners[3].length',
+            'is 3.5 mm, longer than its hole of 2.9 mm',
+        ];
+        yield 'an opening outside the glass' => [
+            $with('openings.1.x', 71),
+            'openings[1]',
+            '"camera-hole" lies outside the glass',
+        ];
+        yield 'a fastener off the phone' => [
+            $with('fasteners.0.places.1', ['x' => 1, 'y' => 1]),
+            'fasteners[0].places[1]',
+            '(1.0, 1.0) lies off the phone',
+        ];
         yield 'a part off the phone' => [$with('parts.2.y', 160), 'parts[2]', '"bracket" lies off the phone'];
-        yield 'an unknown id' => [$with('fasteners.1.after', ['lid']), 'fasteners[1].after[0]', '"lid" is not an id in this file'];
-        yield 'a carrier that is not there' => [$with('parts.1.carriedBy', 'hull'), 'parts[1].carriedBy', '"hull" is not an id in this file'];
-        yield 'carriers in a ring' => [$with('parts.0.carriedBy', 'display'), 'parts[0].carriedBy', 'is a ring: housing is carried by display is carried by housing'];
-        yield 'an id used twice' => [$with('connectors.1.id', 'battery-plug'), 'connectors[1].id', '"battery-plug" is used twice'];
-        yield 'two batteries' => [$with('connectors.1.power', true), 'connectors', 'exactly one must be the battery\'s (power: true), 2 are'];
-        yield 'a stack without a bond' => [$with('bonds.0.stack', 'centre'), 'bonds[0].stack', '"centre" has no layer with the role bond'];
-        yield 'a stretch longer than its side' => [$with('bonds.0.cut.stretches.0.to', 80), 'bonds[0].cut.stretches[0].to', 'is 80.0 mm, the side is 71.4 mm long'];
-        yield 'cutting into the hinge' => [$with('bonds.0.cut.stretches.4.forbidden', false), 'bonds[0].cut.stretches[4].forbidden', 'must be true on the hinge side'];
-        yield 'a ring of blocks, named in order' => [$with('parts.2.after', ['battery-plug']), 'parts', 'nothing in this ring can come off first: battery-plug waits for bracket waits for battery-plug'];
+        yield 'an unknown id' => [
+            $with('fasteners.1.after', ['lid']),
+            'fasteners[1].after[0]',
+            '"lid" is not an id in this file',
+        ];
+        yield 'a carrier that is not there' => [
+            $with('parts.1.carriedBy', 'hull'),
+            'parts[1].carriedBy',
+            '"hull" is not an id in this file',
+        ];
+        yield 'carriers in a ring' => [
+            $with('parts.0.carriedBy', 'display'),
+            'parts[0].carriedBy',
+            'is a ring: housing is carried by display is carried by housing',
+        ];
+        yield 'an id used twice' => [
+            $with('connectors.1.id', 'battery-plug'),
+            'connectors[1].id',
+            '"battery-plug" is used twice',
+        ];
+        yield 'two batteries' => [
+            $with('connectors.1.power', true),
+            'connectors',
+            'exactly one must be the battery\'s (power: true), 2 are',
+        ];
+        yield 'a stack without a bond' => [
+            $with('bonds.0.stack', 'centre'),
+            'bonds[0].stack',
+            '"centre" has no layer with the role bond',
+        ];
+        yield 'a stretch longer than its side' => [
+            $with('bonds.0.cut.stretches.0.to', 80),
+            'bonds[0].cut.stretches[0].to',
+            'is 80.0 mm, the side is 71.4 mm long',
+        ];
+        yield 'cutting into the hinge' => [
+            $with('bonds.0.cut.stretches.4.forbidden', false),
+            'bonds[0].cut.stretches[4].forbidden',
+            'must be true on the hinge side',
+        ];
+        yield 'a ring of blocks, named in order' => [
+            $with('parts.2.after', ['battery-plug']),
+            'parts',
+            'nothing in this ring can come off first: battery-plug waits for bracket waits for battery-plug',
+        ];
     }
 
     public function testFindsEveryFaultInOnePass(): void

@@ -25,7 +25,10 @@ final class PhoneTest extends TestCase
     public function testNamesWhateverIsInTheFile(): void
     {
         $phone = Phones::read('brasca-fern-5');
-        self::assertSame(['Main board', 'Upper cover screws', 'Battery connector', 'Display tape'], array_map($phone->nameOf(...), ['main-board', 'upper-screws', 'battery-plug', 'display-tape']));
+        self::assertSame(
+            ['Main board', 'Upper cover screws', 'Battery connector', 'Display tape'],
+            array_map($phone->nameOf(...), ['main-board', 'upper-screws', 'battery-plug', 'display-tape']),
+        );
         $this->expectExceptionMessage('"lid" is not in the phone file');
         $phone->nameOf('lid');
     }

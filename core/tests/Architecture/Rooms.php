@@ -12,15 +12,40 @@ use PHPat\Test\PHPat;
 final class Rooms
 {
     /** Each room with the rooms it may import; data flows downwards. */
-    private const ROOMS = ['Document', 'Quantity', 'Geometry', 'Anatomy', 'Condition', 'Diagnosis', 'Fit', 'Route', 'Heat', 'Cut', 'Fasteners', 'Calibration', 'Seal', 'Proof', 'Cost', 'Plan', 'Bench', 'Record', 'Pricing'];
+    private const ROOMS = [
+        'Document',
+        'Quantity',
+        'Geometry',
+        'Anatomy',
+        'Condition',
+        'Diagnosis',
+        'Fit',
+        'Route',
+        'Heat',
+        'Cut',
+        'Fasteners',
+        'Calibration',
+        'Seal',
+        'Proof',
+        'Cost',
+        'Plan',
+        'Bench',
+        'Record',
+        'Pricing',
+    ];
 
     public function testCoreKnowsNoFramework(): Rule
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('Facelift'))
             ->excluding(Selector::inNamespace('Facelift\Tests'))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Symfony'))
+            ->shouldNot()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Symfony'),
+            )
             ->because('the rules of the trade run without a framework');
     }
 

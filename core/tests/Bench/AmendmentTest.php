@@ -26,7 +26,11 @@ final class AmendmentTest extends TestCase
         $once = $bench->under((new Amendment($bench->run))->of($stripped));
         $twice = $once->under((new Amendment($once->run))->of($stripped));
         $left = array_values(array_diff(array_keys($twice->plan->steps), array_keys($bench->state()->done)));
-        self::assertSame(['extract-screw:tail-screws#2', 'extract-screw:tail-screws'], \array_slice($left, 0, 2), 'the latest comes first');
+        self::assertSame(
+            ['extract-screw:tail-screws#2', 'extract-screw:tail-screws'],
+            \array_slice($left, 0, 2),
+            'the latest comes first',
+        );
         self::assertCount(\count($bench->plan->steps) + 2, $twice->plan->steps);
         self::assertSame('waits-for', $twice->try(T::StepDone, ['step' => 'unscrew:tail-screws'])?->reason->code);
         $twice->workUpTo(null);
@@ -36,7 +40,9 @@ final class AmendmentTest extends TestCase
     public function testNothingThatWasDoneIsWrittenAnew(): void
     {
         $bench = self::worked('part-bond:sensor-glue');
-        $after = (new Amendment($bench->run))->of(self::consequence($bench->plan, 'part-bond:sensor-glue', Trouble::FlexTorn, 'earpiece-flex'));
+        $after = (new Amendment($bench->run))->of(
+            self::consequence($bench->plan, 'part-bond:sensor-glue', Trouble::FlexTorn, 'earpiece-flex'),
+        );
         $done = \count($bench->state()->done);
         self::assertGreaterThan(10, $done);
         self::assertSame(\array_slice($bench->plan->steps, 0, $done), \array_slice($after->steps, 0, $done));
@@ -46,8 +52,15 @@ final class AmendmentTest extends TestCase
     public function testANewPartIsAwaitedBeforeItIsFittedAndNothingElseWaitsForIt(): void
     {
         $bench = self::worked('part-bond:sensor-glue');
-        $after = (new Amendment($bench->run))->of(self::consequence($bench->plan, 'part-bond:sensor-glue', Trouble::FlexTorn, 'earpiece-flex'));
-        $waiting = array_values(array_filter($after->steps, static fn(Step $s): bool => \in_array('await-part:earpiece-flex', $s->after, true)));
+        $after = (new Amendment($bench->run))->of(
+            self::consequence($bench->plan, 'part-bond:sensor-glue', Trouble::FlexTorn, 'earpiece-flex'),
+        );
+        $waiting = array_values(
+            array_filter(
+                $after->steps,
+                static fn(Step $s): bool => \in_array('await-part:earpiece-flex', $s->after, true),
+            ),
+        );
         self::assertSame(['fit-part:earpiece-flex'], array_map(static fn(Step $s): string => $s->id, $waiting));
         self::assertSame('yes', $waiting[0]->act->figures['new']);
         // Work that does not need it goes on meanwhile.
@@ -60,7 +73,15 @@ final class AmendmentTest extends TestCase
     {
         $bench = Runs::of('maruvi-sorrel', K::DisplayAssembly);
         $bench->workUpTo('clip-shut:back-clips');
-        $cover = new Consequence(Trouble::PartDead, 'back-cover', [], [], 'back-cover', false, true);
+        $cover = new Consequence(
+            Trouble::PartDead,
+            'back-cover',
+            [],
+            [],
+            'back-cover',
+            false,
+            true,
+        );
         $after = (new Amendment($bench->run))->of($cover);
         self::assertContains('await-part:back-cover', $after->steps['clip-shut:back-clips']->after);
     }
@@ -68,9 +89,19 @@ final class AmendmentTest extends TestCase
     public function testAPartThatNeverCameOutIsAwaitedBeforeTheEnd(): void
     {
         $bench = self::worked('gate:dry');
-        $fitted = array_merge(...array_values(array_map(static fn(Step $s): array => $s->effects->parts->in, $bench->plan->steps)));
+        $fitted = array_merge(
+            ...array_values(array_map(static fn(Step $s): array => $s->effects->parts->in, $bench->plan->steps)),
+        );
         $never = array_values(array_diff(array_keys($bench->plan->basis->phone->parts), $fitted))[0];
-        $dead = new Consequence(Trouble::PartDead, $never, [], [], $never, false, true);
+        $dead = new Consequence(
+            Trouble::PartDead,
+            $never,
+            [],
+            [],
+            $never,
+            false,
+            true,
+        );
         $after = (new Amendment($bench->run))->of($dead);
         self::assertSame(["await-part:$never", 'gate:finished'], \array_slice(array_keys($after->steps), -2));
         $run = $bench->under($after);

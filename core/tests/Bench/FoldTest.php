@@ -21,47 +21,77 @@ final class FoldTest extends TestCase
 
     public function testAnyInterleavingAndRepetitionGivesTheSameState(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
-            $events = self::someWork($bench, $dice);
-            $expected = self::plain(Run::of($bench->plan, $events)->state);
-            $repeated = $events;
-            for ($i = $dice->int(1, 40); $i > 0; --$i) {
-                $repeated[] = $dice->pick($events);
-            }
-            self::assertSame($expected, self::plain(Run::of($bench->plan, $dice->shuffled($repeated))->state), "seed $seed");
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
+                $events = self::someWork($bench, $dice);
+                $expected = self::plain(Run::of($bench->plan, $events)->state);
+                $repeated = $events;
+                for ($i = $dice->int(1, 40); $i > 0; --$i) {
+                    $repeated[] = $dice->pick($events);
+                }
+                self::assertSame(
+                    $expected,
+                    self::plain(Run::of($bench->plan, $dice->shuffled($repeated))->state),
+                    "seed $seed",
+                );
+            });
     }
 
     public function testEventsThatArriveInAnyOrderAndAreSentAgainUntilKeptEndInTheSameState(): void
     {
-        $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $sent = Runs::of('quillon-vesper', K::DisplayAssembly);
-            $ids = \array_slice(array_keys($sent->plan->steps), 0, $dice->int(5, 30));
-            $events = array_merge(...array_map($sent->forStep(...), $ids));
-            $received = new Runs($sent->plan);
-            $left = $dice->shuffled($events);
-            while ($left !== []) {
-                $before = \count($left);
-                $left = array_values(array_filter($left, static fn(Event $e): bool => $received->arrive($e)?->mayPass() === true));
-                self::assertLessThan($before, \count($left), "seed $seed: nothing more is accepted");
-                $left = $dice->shuffled($left);
-            }
-            self::assertSame(self::plain(Run::of($sent->plan, $events)->state), self::plain($received->state()));
-            self::assertSame($ids, array_values(array_intersect(array_keys($sent->plan->steps), array_keys($received->state()->done))));
-        });
+        $this->limitTo(15)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $sent = Runs::of('quillon-vesper', K::DisplayAssembly);
+                $ids = \array_slice(array_keys($sent->plan->steps), 0, $dice->int(5, 30));
+                $events = array_merge(...array_map($sent->forStep(...), $ids));
+                $received = new Runs($sent->plan);
+                $left = $dice->shuffled($events);
+                while ($left !== []) {
+                    $before = \count($left);
+                    $left = array_values(
+                        array_filter($left, static fn(Event $e): bool => $received->arrive($e)?->mayPass() === true),
+                    );
+                    self::assertLessThan($before, \count($left), "seed $seed: nothing more is accepted");
+                    $left = $dice->shuffled($left);
+                }
+                self::assertSame(self::plain(Run::of($sent->plan, $events)->state), self::plain($received->state()));
+                self::assertSame(
+                    $ids,
+                    array_values(array_intersect(array_keys($sent->plan->steps), array_keys($received->state()->done))),
+                );
+            });
     }
 
     public function testAWholeRunLeavesNothingOutAndNothingOn(): void
     {
-        foreach ([['quillon-vesper', K::DisplayAssembly], ['brasca-fern-5', K::DisplayWithFrame], ['brasca-fern-5', K::DisplayAssembly]] as [$phone, $kind]) {
+        foreach (
+            [
+                ['quillon-vesper', K::DisplayAssembly],
+                ['brasca-fern-5', K::DisplayWithFrame],
+                ['brasca-fern-5', K::DisplayAssembly],
+            ] as [$phone, $kind]
+        ) {
             $bench = Runs::of($phone, $kind);
             $bench->workUpTo(null);
             $state = $bench->state();
             self::assertNull($bench->next());
-            self::assertSame([[], [], ['film-front' => 1], [], true], [$state->ledger->screws, $state->ledger->off, $state->ledger->on, $state->moisture->places, $state->batteryIn]);
+            self::assertSame(
+                [[], [], ['film-front' => 1], [], true],
+                [
+                    $state->ledger->screws,
+                    $state->ledger->off,
+                    $state->ledger->on,
+                    $state->moisture->places,
+                    $state->batteryIn,
+                ],
+            );
             self::assertSame([[], ['film-front']], [$bench->run->astray(), $state->ledger->atHandOver()]);
         }
     }
@@ -69,17 +99,24 @@ final class FoldTest extends TestCase
     /** Folded on one by one is the same as folded all at once, in whatever order they come. */
     public function testFoldingOnIsFoldingAll(): void
     {
-        $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
-            $events = self::someWork($bench, $dice);
-            $order = $dice->chance(50) ? $events : $dice->shuffled($events);
-            $run = Run::of($bench->plan, []);
-            foreach ($order as $event) {
-                $run = $run->with($event)->with($event);
-            }
-            self::assertSame(self::plain(Run::of($bench->plan, $events)->state), self::plain($run->state), "seed $seed");
-        });
+        $this->limitTo(15)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
+                $events = self::someWork($bench, $dice);
+                $order = $dice->chance(50) ? $events : $dice->shuffled($events);
+                $run = Run::of($bench->plan, []);
+                foreach ($order as $event) {
+                    $run = $run->with($event)->with($event);
+                }
+                self::assertSame(
+                    self::plain(Run::of($bench->plan, $events)->state),
+                    self::plain($run->state),
+                    "seed $seed",
+                );
+            });
     }
 
     /** @return non-empty-list<Event> */
@@ -94,7 +131,9 @@ final class FoldTest extends TestCase
                 $bench->try(EventType::Problem, ['text' => 'noted']);
             }
             if ($dice->chance(15)) {
-                $bench->try($dice->pick([EventType::Wetted, EventType::Dried]), ['place' => $dice->pick(['edge', 'back'])]);
+                $bench->try($dice->pick([EventType::Wetted, EventType::Dried]), [
+                    'place' => $dice->pick(['edge', 'back']),
+                ]);
             }
             $last = $bench->state()->done[$id] ?? null;
             if ($last !== null && $dice->chance(15)) {
@@ -110,7 +149,18 @@ final class FoldTest extends TestCase
     /** @return array<string, mixed> */
     private static function plain(BenchState $state): array
     {
-        $parts = ['done' => array_map(static fn(Event $e): string => $e->id, $state->done), 'timers' => array_map(static fn(Event $e): int => $e->at, $state->timers), 'wet' => array_map(static fn(Place $p): string => $p->value, $state->moisture->places), 'battery' => $state->batteryIn, 'screws' => $state->ledger->screws, 'off' => $state->ledger->off, 'out' => $state->ledger->parts, 'on' => $state->ledger->on, 'tests' => $state->proofs->tests, 'problems' => \count($state->happened->problems)];
+        $parts = [
+            'done' => array_map(static fn(Event $e): string => $e->id, $state->done),
+            'timers' => array_map(static fn(Event $e): int => $e->at, $state->timers),
+            'wet' => array_map(static fn(Place $p): string => $p->value, $state->moisture->places),
+            'battery' => $state->batteryIn,
+            'screws' => $state->ledger->screws,
+            'off' => $state->ledger->off,
+            'out' => $state->ledger->parts,
+            'on' => $state->ledger->on,
+            'tests' => $state->proofs->tests,
+            'problems' => \count($state->happened->problems),
+        ];
         foreach (['done', 'timers', 'screws', 'on', 'tests'] as $key) {
             ksort($parts[$key]);
         }

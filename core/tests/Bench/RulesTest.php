@@ -46,7 +46,10 @@ final class RulesTest extends TestCase
         $bench->try(T::Wetted, ['place' => 'battery-well']);
         self::assertSame('wet', $bench->try(T::StepDone, ['step' => 'part-bond:sensor-glue'])?->reason->code);
         $bench->try(T::Dried, ['place' => 'battery-well']);
-        self::assertNull($bench->try(T::StepDone, ['step' => 'part-bond:sensor-glue']), 'it does not heat the battery, however soaked that is');
+        self::assertNull(
+            $bench->try(T::StepDone, ['step' => 'part-bond:sensor-glue']),
+            'it does not heat the battery, however soaked that is',
+        );
     }
 
     public function testNoWarmPlateForTheGlassWhileSomethingIsWet(): void
@@ -64,7 +67,13 @@ final class RulesTest extends TestCase
         $bench->try(T::Wetted, ['place' => 'battery-well']);
         $bench->try(T::Dried, ['place' => 'battery-well']);
         self::assertSame([], $bench->state()->moisture->places);
-        foreach ([[T::TimerStarted, ['step' => 'reheat:seal']], [T::ExtraHeat, ['state' => 'on']], [T::Rung, ['rung' => 'longer']]] as [$type, $data]) {
+        foreach (
+            [
+                [T::TimerStarted, ['step' => 'reheat:seal']],
+                [T::ExtraHeat, ['state' => 'on']],
+                [T::Rung, ['rung' => 'longer']],
+            ] as [$type, $data]
+        ) {
             self::assertSame('soaked', $bench->try($type, $data)?->reason->code, $type->value);
         }
         self::assertNull($bench->try(T::ExtraHeat, ['state' => 'off']), 'taking heat away is always allowed');
@@ -76,7 +85,14 @@ final class RulesTest extends TestCase
         $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
         self::assertNull($bench->try(T::Reading, ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 701]));
         self::assertCount(1, $bench->state()->happened->readings);
-        foreach ([['probe' => 'nose', 'step' => 'heat:seal', 'tenths' => 701], ['probe' => 'edge', 'step' => 'nothing', 'tenths' => 701], ['probe' => 'edge', 'step' => 'heat:seal'], ['probe' => 'edge', 'step' => 'heat:seal', 'tenths' => 9999]] as $data) {
+        foreach (
+            [
+                ['probe' => 'nose', 'step' => 'heat:seal', 'tenths' => 701],
+                ['probe' => 'edge', 'step' => 'nothing', 'tenths' => 701],
+                ['probe' => 'edge', 'step' => 'heat:seal'],
+                ['probe' => 'edge', 'step' => 'heat:seal', 'tenths' => 9999],
+            ] as $data
+        ) {
             self::assertSame('unknown-reading', $bench->try(T::Reading, $data)?->reason->code);
         }
         self::assertSame('unknown-rung', $bench->try(T::Rung, ['rung' => 'hammer'])?->reason->code);
@@ -86,9 +102,18 @@ final class RulesTest extends TestCase
     {
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
         $bench->workUpTo('screw-in:upper-screws');
-        self::assertSame('count-off', $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8])?->reason->code);
-        self::assertSame('reason-unknown', $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'rolled away'])?->reason->code);
-        self::assertNull($bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'no-hole']));
+        self::assertSame(
+            'count-off',
+            $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8])?->reason->code,
+        );
+        self::assertSame(
+            'reason-unknown',
+            $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'rolled away'])
+                ?->reason->code,
+        );
+        self::assertNull(
+            $bench->try(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'no-hole']),
+        );
         self::assertArrayNotHasKey('upper-screws', $bench->state()->ledger->screws);
     }
 
@@ -97,7 +122,11 @@ final class RulesTest extends TestCase
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
         $bench->workUpTo('screw-in:upper-screws');
         // Nine came out; to say that one was missing at check-in does not account for it.
-        $short = $bench->event(T::StepDone, ['step' => 'screw-in:upper-screws', 'count' => 8, 'reason' => 'missing-at-check-in']);
+        $short = $bench->event(T::StepDone, [
+            'step' => 'screw-in:upper-screws',
+            'count' => 8,
+            'reason' => 'missing-at-check-in',
+        ]);
         self::assertNull($bench->arrive($short));
         self::assertSame(['upper-screws' => 1], $bench->state()->ledger->screws);
         foreach (array_keys($bench->plan->steps) as $id) {
@@ -118,7 +147,13 @@ final class RulesTest extends TestCase
     {
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
         $bench->workUpTo('unscrew:upper-screws');
-        self::assertNull($bench->try(T::StepDone, ['step' => 'unscrew:upper-screws', 'count' => 8, 'reason' => 'missing-at-check-in']));
+        self::assertNull(
+            $bench->try(T::StepDone, [
+                'step' => 'unscrew:upper-screws',
+                'count' => 8,
+                'reason' => 'missing-at-check-in',
+            ]),
+        );
         self::assertSame(8, $bench->state()->ledger->screws['upper-screws']);
     }
 
@@ -127,7 +162,10 @@ final class RulesTest extends TestCase
         $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
         $bench->workUpTo('gate:trial');
         self::assertSame('untested', $bench->try(T::StepDone, ['step' => 'gate:trial'])?->reason->code);
-        self::assertSame('reason-missing', $bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => ' no '])?->reason->code);
+        self::assertSame(
+            'reason-missing',
+            $bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => ' no '])?->reason->code,
+        );
         self::assertNull($bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => 'programmer in use, tested dry']));
         self::assertNull($bench->try(T::StepDone, ['step' => 'gate:trial']));
     }
@@ -135,8 +173,14 @@ final class RulesTest extends TestCase
     public function testOnlyWhatIsOnTheListIsTested(): void
     {
         $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
-        self::assertSame('unknown-test', $bench->try(T::Test, ['gate' => 'trial', 'function' => 'wifi', 'outcome' => 'pass'])?->reason->code);
-        self::assertSame('unknown-test', $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'fine'])?->reason->code);
+        self::assertSame(
+            'unknown-test',
+            $bench->try(T::Test, ['gate' => 'trial', 'function' => 'wifi', 'outcome' => 'pass'])?->reason->code,
+        );
+        self::assertSame(
+            'unknown-test',
+            $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'fine'])?->reason->code,
+        );
     }
 
     public function testUndoTakesBackTheLastAndNotWhatOthersStandOn(): void

@@ -100,7 +100,10 @@ final class Runs
         }
     }
 
-    /** @return list<Event> everything that a step takes, in the time that is planned for it: its clock run out, its tests, its confirmation */
+    /**
+     * @return list<Event> everything that a step takes, in the time that is planned for it: its clock run out, its
+     *     tests, its confirmation
+     */
     public function forStep(string $id): array
     {
         $step = $this->plan->steps[$id];
@@ -108,9 +111,16 @@ final class Runs
         $events = $step->waits() ? [$this->event(EventType::TimerStarted, ['step' => $id], $hands)] : [];
         $gate = $step->act->gate?->value;
         foreach ($gate === null ? [] : $this->plan->gates[$gate]->functions as $function) {
-            $events[] = $this->event(EventType::Test, ['gate' => (string) $gate, 'function' => $function->value, 'outcome' => 'pass']);
+            $events[] = $this->event(EventType::Test, [
+                'gate' => (string) $gate,
+                'function' => $function->value,
+                'outcome' => 'pass',
+            ]);
         }
 
-        return [...$events, $this->event(EventType::StepDone, ['step' => $id], $step->waits() ? (int) $step->manner->wait : $hands)];
+        return [
+            ...$events,
+            $this->event(EventType::StepDone, ['step' => $id], $step->waits() ? (int) $step->manner->wait : $hands),
+        ];
     }
 }

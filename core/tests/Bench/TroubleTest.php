@@ -22,8 +22,17 @@ final class TroubleTest extends TestCase
 {
     /** @param list<string> $codes */
     #[DataProvider('troubles')]
-    public function testWhatFollows(string $phone, K $kind, string $step, Trouble $trouble, string $subject, array $codes, bool $stops, bool $quote, ?string $part): void
-    {
+    public function testWhatFollows(
+        string $phone,
+        K $kind,
+        string $step,
+        Trouble $trouble,
+        string $subject,
+        array $codes,
+        bool $stops,
+        bool $quote,
+        ?string $part,
+    ): void {
         $found = self::aftermath($phone, $kind)->at($step, $trouble->value, $subject);
         self::assertNotNull($found);
         self::assertSame($codes, array_map(static fn($r): string => $r->code, $found->because));
@@ -34,12 +43,67 @@ final class TroubleTest extends TestCase
     public static function troubles(): iterable
     {
         $vesper = ['quillon-vesper', K::DisplayAssembly];
-        yield 'a stripped screw is drawn' => [...$vesper, 'unscrew:tail-screws', Trouble::ScrewStripped, 'tail-screws', ['stripped-is-drawn'], false, false, null];
-        yield 'a paired flex torn is lost for good' => [...$vesper, 'part-bond:sensor-glue', Trouble::FlexTorn, 'earpiece-flex', ['paired-function-lost', 'part-is-ordered', 'quote-no-longer-holds'], false, true, 'earpiece-flex'];
-        yield 'the old display may go' => [...$vesper, 'cut-pass:seal', Trouble::Delamination, 'display', ['old-panel-is-lost'], false, false, null];
-        yield 'a new display that is dead goes back' => [...$vesper, 'gate:trial', Trouble::PartDead, 'display', ['new-part-goes-back'], true, false, null];
-        yield 'a connector means a look at the board' => [...$vesper, 'unplug:display-plug', Trouble::ConnectorDamaged, 'display-plug', ['board-work-needed', 'quote-no-longer-holds'], true, true, null];
-        yield 'a bent cell stops everything' => ['brasca-fern-3', K::DisplayWithFrame, 'part-bond:battery-glue', Trouble::CellBent, 'battery', ['cell-is-isolated', 'part-is-ordered', 'quote-no-longer-holds'], true, true, 'battery'];
+        yield 'a stripped screw is drawn' => [
+            ...$vesper,
+            'unscrew:tail-screws',
+            Trouble::ScrewStripped,
+            'tail-screws',
+            ['stripped-is-drawn'],
+            false,
+            false,
+            null,
+        ];
+        yield 'a paired flex torn is lost for good' => [
+            ...$vesper,
+            'part-bond:sensor-glue',
+            Trouble::FlexTorn,
+            'earpiece-flex',
+            ['paired-function-lost', 'part-is-ordered', 'quote-no-longer-holds'],
+            false,
+            true,
+            'earpiece-flex',
+        ];
+        yield 'the old display may go' => [
+            ...$vesper,
+            'cut-pass:seal',
+            Trouble::Delamination,
+            'display',
+            ['old-panel-is-lost'],
+            false,
+            false,
+            null,
+        ];
+        yield 'a new display that is dead goes back' => [
+            ...$vesper,
+            'gate:trial',
+            Trouble::PartDead,
+            'display',
+            ['new-part-goes-back'],
+            true,
+            false,
+            null,
+        ];
+        yield 'a connector means a look at the board' => [
+            ...$vesper,
+            'unplug:display-plug',
+            Trouble::ConnectorDamaged,
+            'display-plug',
+            ['board-work-needed', 'quote-no-longer-holds'],
+            true,
+            true,
+            null,
+        ];
+        yield 'a bent cell stops everything' => [
+            'brasca-fern-3',
+            K::DisplayWithFrame,
+            'part-bond:battery-glue',
+            Trouble::CellBent,
+            'battery',
+            ['cell-is-isolated', 'part-is-ordered', 'quote-no-longer-holds'],
+            true,
+            true,
+            'battery',
+        ];
     }
 
     public function testOnlyWhatBelongsToAStepIsOffered(): void
@@ -49,7 +113,10 @@ final class TroubleTest extends TestCase
         self::assertSame([], $after->possible('no-such-step'));
         self::assertNull($after->at('unscrew:tail-screws', 'cell-bent', 'battery'));
         self::assertNull($after->at('unscrew:tail-screws', 'dance', 'tail-screws'));
-        self::assertSame(['screw-stripped', 'screw-lost'], array_map(static fn(Consequence $c): string => $c->trouble->value, $after->possible('unscrew:tail-screws')));
+        self::assertSame(
+            ['screw-stripped', 'screw-lost'],
+            array_map(static fn(Consequence $c): string => $c->trouble->value, $after->possible('unscrew:tail-screws')),
+        );
     }
 
     #[DataProviderExternal(Phones::class, 'jobs')]
@@ -68,16 +135,31 @@ final class TroubleTest extends TestCase
                 ++$tried;
                 $after = $bench->under((new Amendment($bench->run))->of($consequence));
                 $done = array_keys($bench->state()->done);
-                self::assertSame($done, array_values(array_intersect(array_keys($after->plan->steps), $done)), 'what is done stays as it was');
+                self::assertSame(
+                    $done,
+                    array_values(array_intersect(array_keys($after->plan->steps), $done)),
+                    'what is done stays as it was',
+                );
                 $after->workUpTo(null);
                 self::assertNull($after->next(), "$id {$consequence->trouble->value} $consequence->subject");
                 self::assertSame([], $after->run->astray());
                 if ($consequence->now !== []) {
                     $first = array_values($after->plan->steps)[\count($done)];
-                    self::assertSame([$consequence->now[0]->kind(), true], [$first->kind(), $first->isAbout($consequence->subject)], 'it comes first of all that is left');
+                    self::assertSame(
+                        [$consequence->now[0]->kind(), true],
+                        [$first->kind(), $first->isAbout($consequence->subject)],
+                        'it comes first of all that is left',
+                    );
                 }
                 if ($consequence->part !== null) {
-                    self::assertCount(1, array_filter($after->plan->steps, static fn(Step $s): bool => $s->kind() === StepKind::AwaitPart && $s->isAbout($consequence->part)));
+                    self::assertCount(
+                        1,
+                        array_filter(
+                            $after->plan->steps,
+                            static fn(Step $s): bool => $s->kind() === StepKind::AwaitPart
+                                && $s->isAbout($consequence->part),
+                        ),
+                    );
                 }
             }
         }
@@ -100,7 +182,10 @@ final class TroubleTest extends TestCase
 
     public function testATroubleIsNoBareEvent(): void
     {
-        self::assertSame('trouble-on-its-own', Runs::of('quillon-vesper', K::DisplayAssembly)->try(T::Trouble, ['step' => 'power-off'])?->reason->code);
+        self::assertSame(
+            'trouble-on-its-own',
+            Runs::of('quillon-vesper', K::DisplayAssembly)->try(T::Trouble, ['step' => 'power-off'])?->reason->code,
+        );
     }
 
     private static function aftermath(string $phone, K $kind): Aftermath

@@ -28,16 +28,32 @@ final class Vectors
      * @param list<Event>               $events
      * @param list<array<string, mixed>> $states
      */
-    public static function json(string $phone, K $kind, Plan $plan, array $events, array $states): string
-    {
-        return json_encode([
-            'phone' => $phone,
-            'kind' => $kind->value,
-            'power' => $plan->power(),
-            'steps' => self::steps($plan),
-            'events' => array_map(static fn(Event $e): array => ['id' => $e->id, 'type' => $e->type->value, 'at' => $e->at, 'data' => (object) $e->data], $events),
-            'states' => $states,
-        ], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE) . "\n";
+    public static function json(
+        string $phone,
+        K $kind,
+        Plan $plan,
+        array $events,
+        array $states,
+    ): string {
+        return json_encode(
+            [
+                'phone' => $phone,
+                'kind' => $kind->value,
+                'power' => $plan->power(),
+                'steps' => self::steps($plan),
+                'events' => array_map(
+                    static fn(Event $e): array => [
+                        'id' => $e->id,
+                        'type' => $e->type->value,
+                        'at' => $e->at,
+                        'data' => (object) $e->data,
+                    ],
+                    $events,
+                ),
+                'states' => $states,
+            ],
+            \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE,
+        ) . "\n";
     }
 
     /** @return list<array<string, mixed>> */
@@ -59,7 +75,11 @@ final class Vectors
         $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
         foreach ($bench->plan->steps as $id => $step) {
             if ($step->effects->screws->in !== [] && \count($bench->events) > 0) {
-                $short = $bench->event(T::StepDone, ['step' => $id, 'count' => max(0, $step->effects->screws->sum() - 1), 'reason' => $id === 'screw-in:upper-screws' ? 'lost-and-replaced' : 'missing-at-check-in']);
+                $short = $bench->event(T::StepDone, [
+                    'step' => $id,
+                    'count' => max(0, $step->effects->screws->sum() - 1),
+                    'reason' => $id === 'screw-in:upper-screws' ? 'lost-and-replaced' : 'missing-at-check-in',
+                ]);
                 $bench->arrive($short);
                 continue;
             }
@@ -92,7 +112,9 @@ final class Vectors
     private static function wet(): array
     {
         $bench = Runs::of('brasca-fern-3', K::DisplayWithFrame);
-        $glue = array_values(array_filter($bench->plan->steps, static fn(Step $s): bool => $s->effects->wetness->wets !== null))[0];
+        $glue = array_values(
+            array_filter($bench->plan->steps, static fn(Step $s): bool => $s->effects->wetness->wets !== null),
+        )[0];
         $bench->workUpTo($glue->id);
         $bench->try(T::Wetted, ['place' => 'back']);
         $bench->try(T::Dried, ['place' => 'back']);

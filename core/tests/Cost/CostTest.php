@@ -27,11 +27,23 @@ final class CostTest extends TestCase
         return (new ShopRulesReader())->read(Rules::data());
     }
 
-    /** 60.00 part + 40 min at 36/h = 24.00 + 0.42 m at 0.50 = 0.21 + one seal 3.20 + 1.50 = 88.91; with 2 % of 84.00 = 1.68: 90.59. */
+    /**
+     * 60.00 part + 40 min at 36/h = 24.00 + 0.42 m at 0.50 = 0.21 + one seal 3.20 + 1.50 = 88.91; with 2 % of 84.00 =
+     * 1.68: 90.59.
+     */
     public function testCostLineByLine(): void
     {
-        $cost = JobCost::of(Money::of('60'), 2400, new Consumables(0.42, 1, 0.0), [new Loss('new-panel', 0.02, Money::of('84'))], self::rules());
-        self::assertSame(['part' => '60.00', 'labour' => '24.00', 'tape' => '0.21', 'seal' => '3.20', 'sundries' => '1.50'], array_column(array_map(static fn(Line $l): array => [$l->code, (string) $l->amount], $cost->lines), 1, 0));
+        $cost = JobCost::of(
+            Money::of('60'),
+            2400,
+            new Consumables(0.42, 1, 0.0),
+            [new Loss('new-panel', 0.02, Money::of('84'))],
+            self::rules(),
+        );
+        self::assertSame(
+            ['part' => '60.00', 'labour' => '24.00', 'tape' => '0.21', 'seal' => '3.20', 'sundries' => '1.50'],
+            array_column(array_map(static fn(Line $l): array => [$l->code, (string) $l->amount], $cost->lines), 1, 0),
+        );
         self::assertSame(['88.91', '90.59'], [(string) $cost->plain(), (string) $cost->expected()]);
     }
 
@@ -39,13 +51,25 @@ final class CostTest extends TestCase
     public function testPriceKeepsTheMarginFloor(): void
     {
         $price = Price::of(Money::of('90.59'), self::rules(), null);
-        self::assertSame(['135.00', '113.45', '21.55', '22.86', 'margin-floor', false], [(string) $price->gross, (string) $price->net, (string) $price->tax, (string) $price->margin, $price->rule, $price->underFloor]);
+        self::assertSame(
+            ['135.00', '113.45', '21.55', '22.86', 'margin-floor', false],
+            [
+                (string) $price->gross,
+                (string) $price->net,
+                (string) $price->tax,
+                (string) $price->margin,
+                $price->rule,
+                $price->underFloor,
+            ],
+        );
     }
 
     /** 40 / 0.7 × 1.05 is 60 exactly: a quotient cut off at any decimal would cross the step to 61. */
     public function testAPriceThatMeetsItsStepExactlyIsNotRoundedPastIt(): void
     {
-        $rules = (new ShopRulesReader())->read(['taxRate' => '0.05', 'marginFloor' => '0.3', 'roundTo' => '1.00'] + Rules::data());
+        $rules = (new ShopRulesReader())->read(
+            ['taxRate' => '0.05', 'marginFloor' => '0.3', 'roundTo' => '1.00'] + Rules::data(),
+        );
         self::assertSame('60.00', (string) Price::of(Money::of('40.00'), $rules, null)->gross);
     }
 
@@ -56,12 +80,22 @@ final class CostTest extends TestCase
         foreach ([0, 5, 7, 19, 20, 21] as $tax) {
             foreach ([0, 10, 15, 20, 25, 30, 33, 35] as $floor) {
                 foreach ([1, 50, 100, 500] as $step) {
-                    $rules = (new ShopRulesReader())->read(['taxRate' => sprintf('0.%02d', $tax), 'marginFloor' => sprintf('0.%02d', $floor), 'roundTo' => sprintf('%d.%02d', intdiv($step, 100), $step % 100)] + Rules::data());
+                    $rules = (new ShopRulesReader())->read(
+                        [
+                            'taxRate' => sprintf('0.%02d', $tax),
+                            'marginFloor' => sprintf('0.%02d', $floor),
+                            'roundTo' => sprintf('%d.%02d', intdiv($step, 100), $step % 100),
+                        ] + Rules::data(),
+                    );
                     for ($cents = 100; $cents <= 20000; $cents += 199) {
                         $by = (100 - $floor) * $step;
                         $gross = intdiv($cents * (100 + $tax) + $by - 1, $by) * $step;
                         $price = Price::of(Money::of($cents)->dividedBy(100), $rules, null);
-                        self::assertSame(sprintf('%d.%02d', intdiv($gross, 100), $gross % 100), (string) $price->gross, "$cents cents, tax $tax, floor $floor, step $step");
+                        self::assertSame(
+                            sprintf('%d.%02d', intdiv($gross, 100), $gross % 100),
+                            (string) $price->gross,
+                            "$cents cents, tax $tax, floor $floor, step $step",
+                        );
                         self::assertTrue($price->net->plus($price->tax)->equals($price->gross));
                         ++$compared;
                     }
@@ -77,17 +111,44 @@ final class CostTest extends TestCase
         $rules = self::rules();
         for ($seconds = 1; $seconds <= 9000; $seconds += 7) {
             $cents = intdiv(2 * 3600 * $seconds + 3600, 7200);
-            $cost = JobCost::of(Money::of(0), $seconds, new Consumables(0.0, 0, 0.0), [], $rules);
+            $cost = JobCost::of(
+                Money::of(0),
+                $seconds,
+                new Consumables(0.0, 0, 0.0),
+                [],
+                $rules,
+            );
             $labour = array_values(array_filter($cost->lines, static fn(Line $l): bool => $l->code === 'labour'))[0];
-            self::assertSame(sprintf('%d.%02d', intdiv($cents, 100), $cents % 100), (string) $labour->amount, "$seconds s");
+            self::assertSame(
+                sprintf('%d.%02d', intdiv($cents, 100), $cents % 100),
+                (string) $labour->amount,
+                "$seconds s",
+            );
         }
     }
 
-    /** 149 fixed: net 125.21, tax 23.79. At an expected cost of 110 the margin is 15.21, below the 20 % floor (137.50 net needed). */
+    /**
+     * 149 fixed: net 125.21, tax 23.79. At an expected cost of 110 the margin is 15.21, below the 20 % floor (137.50
+     * net needed).
+     */
     public function testAFixedPriceWinsAndSaysWhenItIsTooLow(): void
     {
-        $price = Price::of(Money::of('110'), self::rules(), self::rules()->fixedFor('brasca-fern-5', 'display-assembly'));
-        self::assertSame(['149.00', '125.21', '23.79', '15.21', 'fixed', true], [(string) $price->gross, (string) $price->net, (string) $price->tax, (string) $price->margin, $price->rule, $price->underFloor]);
+        $price = Price::of(
+            Money::of('110'),
+            self::rules(),
+            self::rules()->fixedFor('brasca-fern-5', 'display-assembly'),
+        );
+        self::assertSame(
+            ['149.00', '125.21', '23.79', '15.21', 'fixed', true],
+            [
+                (string) $price->gross,
+                (string) $price->net,
+                (string) $price->tax,
+                (string) $price->margin,
+                $price->rule,
+                $price->underFloor,
+            ],
+        );
         self::assertNull(self::rules()->fixedFor('brasca-fern-5', 'display-with-frame'));
     }
 
@@ -96,14 +157,22 @@ final class CostTest extends TestCase
     {
         $even = new BreakEven(Money::of(45), Money::of(120));
         self::assertEqualsWithDelta(0.375, $even->rate(), 1e-9);
-        self::assertSame(['105.00', '120.00', '165.00', '45.00'], array_map(static fn(float $p): string => (string) $even->expected($p), [0.5, 0.375, 0.0, 1.0]));
+        self::assertSame(
+            ['105.00', '120.00', '165.00', '45.00'],
+            array_map(static fn(float $p): string => (string) $even->expected($p), [0.5, 0.375, 0.0, 1.0]),
+        );
         self::assertGreaterThan(1.0, (new BreakEven(Money::of(130), Money::of(120)))->rate());
     }
 
     /** @param array<string, string|int> $figures */
     #[DataProvider('worths')]
-    public function testWorth(string $price, ?string $worth, bool $data, string $code, array $figures): void
-    {
+    public function testWorth(
+        string $price,
+        ?string $worth,
+        bool $data,
+        string $code,
+        array $figures,
+    ): void {
         $reason = Worth::of(Money::of($price), $worth === null ? null : Money::of($worth), $data);
         self::assertSame([$code, $figures], [$reason->code, $reason->figures]);
     }
@@ -111,9 +180,27 @@ final class CostTest extends TestCase
     /** @return iterable<string, array{string, string|null, bool, string, array<string, string|int>}> */
     public static function worths(): iterable
     {
-        yield 'worth it' => ['90', '180', false, 'worth-it', ['price' => '90.00', 'worth' => '180.00', 'percent' => 50]];
-        yield 'poor value' => ['135', '180', false, 'poor-value', ['price' => '135.00', 'worth' => '180.00', 'percent' => 75]];
-        yield 'but the data is needed' => ['135', '180', true, 'poor-value-but-data', ['price' => '135.00', 'worth' => '180.00', 'percent' => 75]];
+        yield 'worth it' => [
+            '90',
+            '180',
+            false,
+            'worth-it',
+            ['price' => '90.00', 'worth' => '180.00', 'percent' => 50],
+        ];
+        yield 'poor value' => [
+            '135',
+            '180',
+            false,
+            'poor-value',
+            ['price' => '135.00', 'worth' => '180.00', 'percent' => 75],
+        ];
+        yield 'but the data is needed' => [
+            '135',
+            '180',
+            true,
+            'poor-value-but-data',
+            ['price' => '135.00', 'worth' => '180.00', 'percent' => 75],
+        ];
         yield 'not said' => ['135', null, true, 'worth-unknown', []];
         yield 'nothing left in it' => ['135', '0', false, 'worth-unknown', []];
     }
@@ -157,7 +244,10 @@ final class CostTest extends TestCase
     {
         $further = Further::of(Money::of('12.50'), 15, self::rules());
         self::assertSame(['21.50', '32.00'], [(string) $further->cost, (string) $further->gross()]);
-        self::assertNull(Further::of(Money::zero(), 0, self::rules())->price, 'nothing is added, not a rounded-up cent');
+        self::assertNull(
+            Further::of(Money::zero(), 0, self::rules())->price,
+            'nothing is added, not a rounded-up cent',
+        );
         self::assertSame('0.00', (string) Further::of(Money::zero(), 0, self::rules())->gross());
     }
 }

@@ -27,7 +27,10 @@ final class QuoteTest extends TestCase
     {
         foreach ([Payer::Customer, Payer::Insurer] as $payer) {
             foreach ([true, false] as $warranty) {
-                $written = json_encode((new QuoteDocument())->write(self::quote($payer, $warranty)), JSON_THROW_ON_ERROR);
+                $written = json_encode(
+                    (new QuoteDocument())->write(self::quote($payer, $warranty)),
+                    JSON_THROW_ON_ERROR,
+                );
                 $read = (new QuoteDocument())->read(json_decode($written, true, 64, JSON_THROW_ON_ERROR));
                 self::assertSame($written, json_encode((new QuoteDocument())->write($read), JSON_THROW_ON_ERROR));
             }
@@ -41,8 +44,16 @@ final class QuoteTest extends TestCase
         $raised = $quote->raisedBy($further, Money::zero());
         self::assertTrue($raised->charge->gross->equals($quote->charge->gross->plus($further->gross())));
         self::assertTrue($raised->charge->net->plus($raised->charge->tax)->equals($raised->charge->gross));
-        self::assertTrue($raised->charge->net->minus($raised->charge->inside->expected)->toCents()->equals($raised->charge->inside->margin));
-        self::assertContains('further', array_map(static fn(Line $l): string => $l->code, $raised->charge->inside->lines));
+        self::assertTrue(
+            $raised->charge->net
+                ->minus($raised->charge->inside->expected)
+                ->toCents()
+                ->equals($raised->charge->inside->margin),
+        );
+        self::assertContains(
+            'further',
+            array_map(static fn(Line $l): string => $l->code, $raised->charge->inside->lines),
+        );
         self::assertTrue($raised->due()->equals($raised->charge->gross));
     }
 
@@ -59,7 +70,10 @@ final class QuoteTest extends TestCase
 
     public function testUnderWarrantyNothingIsDueWhateverIsAdded(): void
     {
-        $raised = self::quote(Payer::Customer, true)->raisedBy(Further::of(Money::of('8.00'), 20, (new ShopRulesReader())->read(Rules::data())), Money::zero());
+        $raised = self::quote(Payer::Customer, true)->raisedBy(
+            Further::of(Money::of('8.00'), 20, (new ShopRulesReader())->read(Rules::data())),
+            Money::zero(),
+        );
         self::assertTrue($raised->due()->isZero());
     }
 
@@ -79,7 +93,13 @@ final class QuoteTest extends TestCase
     private static function quote(Payer $payer, bool $warranty): Quote
     {
         $rules = (new ShopRulesReader())->read(Rules::data());
-        $cost = JobCost::of(Money::of('41.50'), 2640, new Consumables(0.4, 0, 0, 0), [], $rules);
+        $cost = JobCost::of(
+            Money::of('41.50'),
+            2640,
+            new Consumables(0.4, 0, 0, 0),
+            [],
+            $rules,
+        );
         $price = Price::of($cost->expected(), $rules, null);
 
         return new Quote(

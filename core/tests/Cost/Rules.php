@@ -11,9 +11,20 @@ final class Rules
     public static function data(): array
     {
         return [
-            'currency' => 'EUR', 'hourlyRate' => '36', 'taxRate' => '0.19', 'roundTo' => '1', 'marginFloor' => '0.2', 'tapeMetre' => '0.5', 'seal' => '3.2',
-            'glueMl' => '1.1', 'glassKit' => '4', 'sundries' => '1.5', 'fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149']],
-            'worth' => [['for' => 'quillon-vesper', 'amount' => '180']], 'warrantyDays' => 180, 'insurerDays' => 14,
+            'currency' => 'EUR',
+            'hourlyRate' => '36',
+            'taxRate' => '0.19',
+            'roundTo' => '1',
+            'marginFloor' => '0.2',
+            'tapeMetre' => '0.5',
+            'seal' => '3.2',
+            'glueMl' => '1.1',
+            'glassKit' => '4',
+            'sundries' => '1.5',
+            'fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149']],
+            'worth' => [['for' => 'quillon-vesper', 'amount' => '180']],
+            'warrantyDays' => 180,
+            'insurerDays' => 14,
         ];
     }
 }

@@ -25,15 +25,23 @@ use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Tool, depth and pace by what the edge is made of, what the glass is like, and what is to become of the panel. Common practice, no source. */
+/**
+ * Tool, depth and pace by what the edge is made of, what the glass is like, and what is to become of the panel.
+ * Common practice, no source.
+ */
 final class BladeTest extends TestCase
 {
     /** Strong glue, and a battery that keeps out of the way, so that something else binds. */
     private const GLUED = ['bonds.0.adhesive' => 'strong-glue', 'stacks.centre.layers.2.thickness' => 4.0];
 
     #[DataProvider('edges')]
-    public function testTheBladeSuitsTheEdge(Frame $frame, Face $face, Adhesive $adhesive, bool $crazed, Blade $blade): void
-    {
+    public function testTheBladeSuitsTheEdge(
+        Frame $frame,
+        Face $face,
+        Adhesive $adhesive,
+        bool $crazed,
+        Blade $blade,
+    ): void {
         self::assertSame($blade, Blade::along($frame, $face, $adhesive, $crazed));
     }
 
@@ -76,14 +84,36 @@ final class BladeTest extends TestCase
             self::assertLessThan(83.0, $sample->frame, 'a step of two seconds may run over by this much');
         }
         $heatings = static fn(EdgeOpening $o): int => $o->heatings();
-        self::assertGreaterThan($heatings(self::open(self::GLUED, set: 93)), $heatings($hot), 'less heat each time, so more often');
+        self::assertGreaterThan(
+            $heatings(self::open(self::GLUED, set: 93)),
+            $heatings($hot),
+            'less heat each time, so more often',
+        );
         // By glass alone it could not be told: a limit below the window leaves no way at all.
-        self::assertSame(Binding::Frame, self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 93)->blocked);
-        self::assertSame([Blade::Card], array_values(array_unique(array_map(static fn(Pass $m): Blade => $m->way->blade, self::passes(self::open(['body.frame' => 'plastic']))), \SORT_REGULAR)));
+        self::assertSame(
+            Binding::Frame,
+            self::open(['body.frame' => 'plastic', 'bonds.0.adhesive' => 'double-tape'] + self::GLUED, set: 93)
+                ->blocked,
+        );
+        self::assertSame(
+            [Blade::Card],
+            array_values(
+                array_unique(
+                    array_map(
+                        static fn(Pass $m): Blade => $m->way->blade,
+                        self::passes(self::open(['body.frame' => 'plastic'])),
+                    ),
+                    \SORT_REGULAR,
+                ),
+            ),
+        );
         self::assertNull(self::open(self::GLUED, set: 93)->limits->plasticFrame);
     }
 
-    /** Double tape of a folding phone: no heat that is safe, so the panel is saved by nothing and given up without heat. */
+    /**
+     * Double tape of a folding phone: no heat that is safe, so the panel is saved by nothing and given up without
+     * heat.
+     */
     public function testDoubleTapeIsCutColdOnceThePanelIsGivenUp(): void
     {
         self::assertFalse(self::open(['bonds.0.adhesive' => 'double-tape'])->works());
@@ -116,21 +146,38 @@ final class BladeTest extends TestCase
         self::assertTrue(self::open(self::GLUED, set: 92)->works());
     }
 
-    /** Whatever source, glue, frame and wish: what is cut is exactly the edge that may be cut, each piece once, hot enough, and never deeper than is safe. */
+    /**
+     * Whatever source, glue, frame and wish: what is cut is exactly the edge that may be cut, each piece once, hot
+     * enough, and never deeper than is safe.
+     */
     public function testPassesCoverTheEdgeExactly(): void
     {
         $dice = new Dice(31);
         $worked = 0;
         for ($i = 0; $i < 40; ++$i) {
             $glue = $dice->pick(['precut-seal', 'foam-tape', 'strong-glue']);
-            $phone = Phones::with('quillon-vesper', ['body.frame' => $dice->pick(['metal', 'plastic']), 'bonds.0.adhesive' => $glue, 'stacks.centre.layers.2.thickness' => $dice->float(0.2, 4)]);
-            $opening = (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate($dice->float(75, 100)), $dice->pick(OldPanel::cases()), $dice->float(15, 30)));
+            $phone = Phones::with('quillon-vesper', [
+                'body.frame' => $dice->pick(['metal', 'plastic']),
+                'bonds.0.adhesive' => $glue,
+                'stacks.centre.layers.2.thickness' => $dice->float(0.2, 4),
+            ]);
+            $opening = (new OpeningPlanner())->plan(
+                $phone,
+                $phone->bonds['seal'],
+                Condition::observed([]),
+                new HeatBy(Source::plate($dice->float(75, 100)), $dice->pick(OldPanel::cases()), $dice->float(15, 30)),
+            );
             if (!$opening->works()) {
                 continue;
             }
             ++$worked;
             foreach ($phone->bonds['seal']->cut->stretches ?? [] as $stretch) {
-                $pieces = array_values(array_filter(self::passes($opening), static fn(Pass $m): bool => $m->way->stretch->id === $stretch->id));
+                $pieces = array_values(
+                    array_filter(
+                        self::passes($opening),
+                        static fn(Pass $m): bool => $m->way->stretch->id === $stretch->id,
+                    ),
+                );
                 if ($stretch->forbidden) {
                     self::assertSame([], $pieces);
                     continue;
@@ -159,8 +206,18 @@ final class BladeTest extends TestCase
             $changes["bonds.0.cut.stretches.$i.forbidden"] = $stretch->side->value === $hinge;
         }
         $phone = Phones::with('quillon-vesper', $changes);
-        $passes = self::passes((new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate(85))));
-        self::assertSame($sides, array_values(array_unique(array_map(static fn(Pass $m): string => $m->way->stretch->side->value, $passes))));
+        $passes = self::passes(
+            (new OpeningPlanner())->plan(
+                $phone,
+                $phone->bonds['seal'],
+                Condition::observed([]),
+                new HeatBy(Source::plate(85)),
+            ),
+        );
+        self::assertSame(
+            $sides,
+            array_values(array_unique(array_map(static fn(Pass $m): string => $m->way->stretch->side->value, $passes))),
+        );
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -188,6 +245,11 @@ final class BladeTest extends TestCase
     {
         $phone = Phones::with('quillon-vesper', $changes + ['bonds.0.cut.stretches.0.behind' => null]);
 
-        return (new OpeningPlanner())->plan($phone, $phone->bonds['seal'], Condition::observed([]), new HeatBy(Source::plate($set), $old));
+        return (new OpeningPlanner())->plan(
+            $phone,
+            $phone->bonds['seal'],
+            Condition::observed([]),
+            new HeatBy(Source::plate($set), $old),
+        );
     }
 }

@@ -27,7 +27,10 @@ final class OpeningPlannerTest extends TestCase
     public function testStartsAtTheStartEdgeAndLeavesTheHingeAlone(): void
     {
         $passes = self::passes(self::open(Condition::observed([])));
-        self::assertSame(['bottom', 'left-lower', 'left-upper', 'top'], array_map(static fn(Pass $m): string => $m->way->stretch->id, $passes));
+        self::assertSame(
+            ['bottom', 'left-lower', 'left-upper', 'top'],
+            array_map(static fn(Pass $m): string => $m->way->stretch->id, $passes),
+        );
     }
 
     public function testEveryPassEndsBeforeTheBondGrips(): void
@@ -49,7 +52,15 @@ final class OpeningPlannerTest extends TestCase
 
     public function testACrazedStretchTakesHalfThePace(): void
     {
-        $crazed = new Condition([], [new Mark(MarkKind::Crack, Face::Front, [new Point(20, 100), new Point(1, 120)])], [], [], [], true, false);
+        $crazed = new Condition(
+            [],
+            [new Mark(MarkKind::Crack, Face::Front, [new Point(20, 100), new Point(1, 120)])],
+            [],
+            [],
+            [],
+            true,
+            false,
+        );
         $plain = self::passes(self::open(Condition::observed([])))[1];
         $slow = self::passes(self::open($crazed))[1];
         self::assertTrue($slow->way->crazed);
@@ -74,9 +85,20 @@ final class OpeningPlannerTest extends TestCase
 
     public function testAnEarlierRepairLowersTheWindow(): void
     {
-        $foreign = new Condition([], [], [], [RepairSign::LiquidGlue], [], true, false);
+        $foreign = new Condition(
+            [],
+            [],
+            [],
+            [RepairSign::LiquidGlue],
+            [],
+            true,
+            false,
+        );
         self::assertEqualsWithDelta(55, self::open($foreign)->window->low, 1e-9);
-        self::assertLessThan(self::open(Condition::observed([]))->moves[0]->seconds, self::open($foreign)->moves[0]->seconds);
+        self::assertLessThan(
+            self::open(Condition::observed([]))->moves[0]->seconds,
+            self::open($foreign)->moves[0]->seconds,
+        );
     }
 
     public function testPhasesAndMovesGoTogether(): void

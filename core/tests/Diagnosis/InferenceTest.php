@@ -25,7 +25,17 @@ final class InferenceTest extends TestCase
                 self::assertEqualsWithDelta(1.0, array_sum($symptom->causes($technology)), 1e-9);
                 foreach ($symptom->checks($technology) as $check) {
                     foreach (array_keys($symptom->causes($technology)) as $cause) {
-                        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(string $r): float => Likelihoods::of($check, $r, Cause::from($cause)), $check->results())), 1e-9, "$check->value given $cause");
+                        self::assertEqualsWithDelta(
+                            1.0,
+                            array_sum(
+                                array_map(
+                                    static fn(string $r): float => Likelihoods::of($check, $r, Cause::from($cause)),
+                                    $check->results(),
+                                ),
+                            ),
+                            1e-9,
+                            "$check->value given $cause",
+                        );
                         ++$rows;
                     }
                 }
@@ -44,7 +54,11 @@ final class InferenceTest extends TestCase
         self::assertSame(Check::Ring, $flat->ruledOutBy?->check);
         // 0.5·0.95, 0.15·0.95 and 0.13·0.6 are left: 0.475, 0.1425 and 0.078 of 0.6955.
         self::assertEqualsWithDelta(0.475 / 0.6955, $suspects[0]->share, 1e-9);
-        self::assertEqualsWithDelta(1.0, $inference->weigh(Symptom::Dark, [new Evidence(Check::LookAtAngle, 'blotches')])['panel'], 1e-9);
+        self::assertEqualsWithDelta(
+            1.0,
+            $inference->weigh(Symptom::Dark, [new Evidence(Check::LookAtAngle, 'blotches')])['panel'],
+            1e-9,
+        );
     }
 
     /** The chosen check against a plain count over every pair of cause and result, on random evidence. */
@@ -79,8 +93,18 @@ final class InferenceTest extends TestCase
     public function testASmallestConflictIsNamed(): void
     {
         $inference = new Inference(PanelTechnology::Oled);
-        $evidence = [new Evidence(Check::Ring, 'silent'), new Evidence(Check::LookAtAngle, 'blotches'), new Evidence(Check::Charge, 'picture')];
-        self::assertSame([Check::LookAtAngle, Check::Charge], array_map(static fn(Evidence $e): Check => $e->check, array_values($inference->conflict(Symptom::Dark, $evidence))));
+        $evidence = [
+            new Evidence(Check::Ring, 'silent'),
+            new Evidence(Check::LookAtAngle, 'blotches'),
+            new Evidence(Check::Charge, 'picture'),
+        ];
+        self::assertSame(
+            [Check::LookAtAngle, Check::Charge],
+            array_map(
+                static fn(Evidence $e): Check => $e->check,
+                array_values($inference->conflict(Symptom::Dark, $evidence)),
+            ),
+        );
     }
 
     /**
@@ -88,8 +112,12 @@ final class InferenceTest extends TestCase
      *
      * @param list<Evidence> $evidence
      */
-    private function mostInformative(Symptom $symptom, PanelTechnology $technology, array $evidence, Moment $moment): float
-    {
+    private function mostInformative(
+        Symptom $symptom,
+        PanelTechnology $technology,
+        array $evidence,
+        Moment $moment,
+    ): float {
         $prior = $symptom->causes($technology);
         foreach ($prior as $cause => $p) {
             foreach ($evidence as $e) {
@@ -99,7 +127,10 @@ final class InferenceTest extends TestCase
         $sum = array_sum($prior);
         $best = 0.0;
         foreach ($symptom->checks($technology) as $check) {
-            if ($check->moment() !== $moment || array_filter($evidence, static fn(Evidence $e): bool => $e->check === $check) !== []) {
+            if (
+                $check->moment() !== $moment
+                || array_filter($evidence, static fn(Evidence $e): bool => $e->check === $check) !== []
+            ) {
                 continue;
             }
             $information = 0.0;

@@ -19,16 +19,27 @@ final class MatSheetTest extends TestCase
         $svg = (new MatSheet('T-0001 & more', $plan->basis->phone->body->outline, $plan->mat->places))->svg();
         $xml = simplexml_load_string($svg);
         self::assertNotFalse($xml);
-        self::assertSame(['210mm', '297mm', '0 0 210 297'], [(string) $xml['width'], (string) $xml['height'], (string) $xml['viewBox']]);
+        self::assertSame(
+            ['210mm', '297mm', '0 0 210 297'],
+            [(string) $xml['width'], (string) $xml['height'], (string) $xml['viewBox']],
+        );
         $xml->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
         self::assertCount(\count($plan->mat->places), (array) $xml->xpath('//s:circle'));
         foreach ($plan->mat->places as $place) {
-            self::assertStringContainsString(\sprintf('h%.2fv1h-', $place->length), $svg, 'a shank is drawn as long as it is');
+            self::assertStringContainsString(
+                \sprintf('h%.2fv1h-', $place->length),
+                $svg,
+                'a shank is drawn as long as it is',
+            );
         }
         self::assertStringContainsString('T-0001 &amp; more', $svg);
         self::assertDoesNotMatchRegularExpression('/[xy]="-|NAN|INF/i', $svg);
         preg_match_all('/ y="([\d.]+)"/', $svg, $found);
-        self::assertLessThanOrEqual(MatSheet::HEIGHT, max([0.0, ...array_map(floatval(...), $found[1])]), 'nothing lies off the paper');
+        self::assertLessThanOrEqual(
+            MatSheet::HEIGHT,
+            max([0.0, ...array_map(floatval(...), $found[1])]),
+            'nothing lies off the paper',
+        );
         preg_match_all('/ x="([\d.]+)"/', $svg, $found);
         self::assertLessThanOrEqual(MatSheet::WIDTH, max([0.0, ...array_map(floatval(...), $found[1])]));
     }

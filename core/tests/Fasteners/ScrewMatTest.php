@@ -28,8 +28,16 @@ final class ScrewMatTest extends TestCase
     public function testSaysByHowMuchAScrewWouldPassAnotherHole(): void
     {
         $phone = Phones::read('quillon-vesper');
-        self::assertEqualsWithDelta(1.0, ScrewMat::past($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']->hole->depth), 1e-9);
-        self::assertEqualsWithDelta(0.0, ScrewMat::past($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']->hole->depth), 1e-9);
+        self::assertEqualsWithDelta(
+            1.0,
+            ScrewMat::past($phone->fasteners['bracket-long']->length, $phone->fasteners['bracket-short']->hole->depth),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            ScrewMat::past($phone->fasteners['bracket-short']->length, $phone->fasteners['bracket-long']->hole->depth),
+            1e-9,
+        );
     }
 
     public function testTheSecondScrewIsTheOppositeCorner(): void
@@ -40,12 +48,17 @@ final class ScrewMatTest extends TestCase
 
     public function testEveryScrewIsTightenedOnce(): void
     {
-        $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $places = array_map(static fn(): Point => new Point($dice->float(0, 70), $dice->float(0, 140)), range(1, $dice->int(1, 18)));
-            $order = ScrewMat::tightening($places);
-            sort($order);
-            self::assertSame(array_keys($places), $order);
-        });
+        $this->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $places = array_map(
+                    static fn(): Point => new Point($dice->float(0, 70), $dice->float(0, 140)),
+                    range(1, $dice->int(1, 18)),
+                );
+                $order = ScrewMat::tightening($places);
+                sort($order);
+                self::assertSame(array_keys($places), $order);
+            });
     }
 }

@@ -40,17 +40,22 @@ final class RoundedRectangleTest extends TestCase
 
     public function testEveryPointOfASideLiesOnTheOutline(): void
     {
-        $this->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $shape = self::shape($dice);
-            foreach (Side::cases() as $side) {
-                $point = $shape->pointOn($side, $dice->float(0, $shape->length($side)));
-                self::assertTrue($shape->holds($point));
-                $centre = $shape->box->centre();
-                $outside = new Point($point->x + ($point->x - $centre->x) * 1e-3, $point->y + ($point->y - $centre->y) * 1e-3);
-                self::assertFalse($shape->holds($outside), 'a step outwards leaves the outline');
-            }
-        });
+        $this->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $shape = self::shape($dice);
+                foreach (Side::cases() as $side) {
+                    $point = $shape->pointOn($side, $dice->float(0, $shape->length($side)));
+                    self::assertTrue($shape->holds($point));
+                    $centre = $shape->box->centre();
+                    $outside = new Point(
+                        $point->x + ($point->x - $centre->x) * 1e-3,
+                        $point->y + ($point->y - $centre->y) * 1e-3,
+                    );
+                    self::assertFalse($shape->holds($outside), 'a step outwards leaves the outline');
+                }
+            });
     }
 
     public function testInsetLosesAnEvenRim(): void
@@ -68,8 +73,16 @@ final class RoundedRectangleTest extends TestCase
 
     public function testDistanceToAStraightPiece(): void
     {
-        self::assertEqualsWithDelta(3.0, (new Point(5, 3))->distanceToSegment(new Point(0, 0), new Point(10, 0)), 1e-12);
-        self::assertEqualsWithDelta(5.0, (new Point(13, 4))->distanceToSegment(new Point(0, 0), new Point(10, 0)), 1e-12);
+        self::assertEqualsWithDelta(
+            3.0,
+            (new Point(5, 3))->distanceToSegment(new Point(0, 0), new Point(10, 0)),
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            5.0,
+            (new Point(13, 4))->distanceToSegment(new Point(0, 0), new Point(10, 0)),
+            1e-12,
+        );
     }
 
     private static function shape(Dice $dice): RoundedRectangle
@@ -77,6 +90,9 @@ final class RoundedRectangleTest extends TestCase
         $w = $dice->float(20, 100);
         $h = $dice->float(20, 200);
 
-        return RoundedRectangle::of(new Rectangle($dice->float(-5, 5), $dice->float(-5, 5), $w, $h), $dice->float(0, min($w, $h) / 2));
+        return RoundedRectangle::of(
+            new Rectangle($dice->float(-5, 5), $dice->float(-5, 5), $w, $h),
+            $dice->float(0, min($w, $h) / 2),
+        );
     }
 }

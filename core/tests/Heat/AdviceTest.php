@@ -29,7 +29,10 @@ use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Plausibility against practice: common practice, no source; nobody measures a bond line, so every figure is an estimate. */
+/**
+ * Plausibility against practice: common practice, no source; nobody measures a bond line, so every figure is an
+ * estimate.
+ */
 final class AdviceTest extends TestCase
 {
     private static function curves(): Curves
@@ -56,7 +59,10 @@ final class AdviceTest extends TestCase
         return $run[\count($run) - 1];
     }
 
-    /** 85 °C for 3–4 min is usual and at times too cold: strong glue's window, from 75 °C, is met or missed within the contact's uncertainty of 100–150 W/m²K. */
+    /**
+     * 85 °C for 3–4 min is usual and at times too cold: strong glue's window, from 75 °C, is met or missed within the
+     * contact's uncertainty of 100–150 W/m²K.
+     */
     public function testTheUsualPlateIsBorderline(): void
     {
         $glue = AdhesiveWindow::of(Adhesive::StrongGlue, State::Fresh);
@@ -69,7 +75,10 @@ final class AdviceTest extends TestCase
     {
         $limits = new Limits();
         self::assertGreaterThan(self::after(120, Source::plate(85))->bond, self::after(120, Source::plate(95))->bond);
-        self::assertLessThan($limits->batteryStop - self::after(210, Source::plate(85))->battery, $limits->batteryStop - self::after(210, Source::plate(95))->battery);
+        self::assertLessThan(
+            $limits->batteryStop - self::after(210, Source::plate(85))->battery,
+            $limits->batteryStop - self::after(210, Source::plate(95))->battery,
+        );
     }
 
     /** Follows from physics: nothing gets hotter than what heats it. */
@@ -85,7 +94,10 @@ final class AdviceTest extends TestCase
         $fresh = self::advise($bag, Adhesive::FoamTape);
         self::assertNull($fresh->best);
         self::assertSame('heat-source-too-weak', $fresh->because[0]->code);
-        self::assertSame(['heat-other-works', 'plate'], [$fresh->because[1]->code, $fresh->because[1]->figures['source']]);
+        self::assertSame(
+            ['heat-other-works', 'plate'],
+            [$fresh->because[1]->code, $fresh->because[1]->figures['source']],
+        );
     }
 
     /** Folding phones' double tape: no setting is safe, whatever the source. */
@@ -97,7 +109,9 @@ final class AdviceTest extends TestCase
 
     public function testTwentyMinutesOfStrongHeatExceedThePanelsBudget(): void
     {
-        $run = static fn(float $seconds, float $set): float => PanelBudget::used(self::curves()->run(Programme::empty()->heat($seconds, Source::plate($set))));
+        $run = static fn(float $seconds, float $set): float => PanelBudget::used(
+            self::curves()->run(Programme::empty()->heat($seconds, Source::plate($set))),
+        );
         self::assertGreaterThan(1.0, $run(1200, 95));
         self::assertLessThan(0.1, $run(240, 85));
         // By hand: 600 s at 85 °C; half at 87.5; 100 °C is six halvings, 600/64 = 9.4 s.
@@ -145,7 +159,9 @@ final class AdviceTest extends TestCase
         }
     }
 
-    /** A known coefficient from noisy made readings: within the stated 95 % interval in at least 90 of 100 made runs. */
+    /**
+     * A known coefficient from noisy made readings: within the stated 95 % interval in at least 90 of 100 made runs.
+     */
     public function testRefitRecoversAKnownCoefficientFromNoisyReadings(): void
     {
         $inside = 0;
@@ -166,13 +182,23 @@ final class AdviceTest extends TestCase
         self::assertGreaterThanOrEqual(45, $inside);
     }
 
-    /** A thermometer that comes loose now and then: what it read then is left out, whether or not some contact would explain it alone. */
+    /**
+     * A thermometer that comes loose now and then: what it read then is left out, whether or not some contact would
+     * explain it alone.
+     */
     public function testSomeLooseReadingsDoNotPullTheFit(): void
     {
         $true = 130.0;
         $run = self::curves()->run(Programme::empty()->heat(180, Source::plate(85, $true)), 6.0);
         foreach ([[12, 30.0], [12, 34.0], [20, 45.0], [25, 38.0]] as [$at, $loose]) {
-            $readings = array_map(static fn(int $i): Reading => new Reading(Probe::OuterFace, $run[$i]->second, $i === $at ? $loose : $run[$i]->outerFace), [8, 12, 16, 20, 25]);
+            $readings = array_map(
+                static fn(int $i): Reading => new Reading(
+                    Probe::OuterFace,
+                    $run[$i]->second,
+                    $i === $at ? $loose : $run[$i]->outerFace,
+                ),
+                [8, 12, 16, 20, 25],
+            );
             $fit = (new Refit(self::curves()))->of(Source::plate(85), $readings);
             self::assertEqualsWithDelta($true, $fit->coefficient, 2.0, "a reading of $loose at $at");
             self::assertSame([4, 'too-cold'], [$fit->used, $fit->implausible]);
@@ -182,7 +208,10 @@ final class AdviceTest extends TestCase
     public function testAReadingThatNoCoefficientExplainsIsSaid(): void
     {
         $refit = new Refit(self::curves());
-        self::assertSame('too-cold', $refit->of(Source::plate(85), [new Reading(Probe::OuterFace, 120, 30)])->implausible);
+        self::assertSame(
+            'too-cold',
+            $refit->of(Source::plate(85), [new Reading(Probe::OuterFace, 120, 30)])->implausible,
+        );
         self::assertSame('too-hot', $refit->of(Source::plate(85), [new Reading(Probe::Battery, 120, 84)])->implausible);
     }
 
@@ -209,7 +238,11 @@ final class AdviceTest extends TestCase
         $near = self::after(120, Source::hotAir(120, 30, 40))->bond;
         self::assertLessThan($near, self::after(120, Source::hotAir(120, 80, 40))->bond);
         self::assertLessThan($near, self::after(120, Source::hotAir(120, 30, 160))->bond);
-        self::assertGreaterThan(60, self::after(20, Source::localAir(200))->outerFace - 0.0, 'a glued flex gets warm within seconds');
+        self::assertGreaterThan(
+            60,
+            self::after(20, Source::localAir(200))->outerFace - 0.0,
+            'a glued flex gets warm within seconds',
+        );
     }
 
     /**

@@ -35,6 +35,9 @@ final class FlexWarmingTest extends TestCase
 
     private static function seconds(float $set, float $distance = 30, AdhesiveState $state = AdhesiveState::Fresh): int
     {
-        return (new FlexWarming())->seconds(Source::localAir($set, $distance), AdhesiveWindow::of(AdhesiveKind::FlexGlue, $state));
+        return (new FlexWarming())->seconds(
+            Source::localAir($set, $distance),
+            AdhesiveWindow::of(AdhesiveKind::FlexGlue, $state),
+        );
     }
 }

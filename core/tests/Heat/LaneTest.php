@@ -21,7 +21,8 @@ final class LaneTest extends TestCase
     use TestTrait;
 
     /**
-     * Four phone stacks on a plate, lifted, under hot air and resting: SciPy's solve_ivp (BDF, rtol 1e-8) on a mesh three
+     * Four phone stacks on a plate, lifted, under hot air and resting: SciPy's solve_ivp (BDF, rtol 1e-8) on a mesh
+     * three
      * times as fine. Made by core/tests/Heat/reference/generate.py; run `./facelift heat-reference` to make it anew.
      *
      * @param array<mixed> $stack
@@ -52,7 +53,12 @@ final class LaneTest extends TestCase
     /** @return iterable<string, array{array<mixed>}> */
     public static function stacks(): iterable
     {
-        $reference = json_decode((string) file_get_contents(__DIR__ . '/reference/reference.json'), true, 16, \JSON_THROW_ON_ERROR);
+        $reference = json_decode(
+            (string) file_get_contents(__DIR__ . '/reference/reference.json'),
+            true,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
         \assert(\is_array($reference) && \is_array($reference['stacks']));
         foreach ($reference['stacks'] as $stack) {
             \assert(\is_array($stack) && \is_string($stack['phone']) && \is_string($stack['stack']));
@@ -83,31 +89,50 @@ final class LaneTest extends TestCase
     public function testEnergyIsKeptWhateverTheSteps(): void
     {
         $layers = Phones::read('quillon-vesper')->stacks['centre'];
-        $this->limitTo(25)->forAll(Generators::choose(40, 110), Generators::choose(25, 400), Generators::choose(5, 600))->then(static function (int $set, int $contact, int $seconds) use ($layers): void {
-            $lane = new Lane($layers, 22.0);
-            $before = $lane->energy();
-            $lane->heat(Source::plate((float) $set, (float) $contact));
-            $lane->advance((float) $seconds);
-            self::assertEqualsWithDelta($lane->energy() - $before, $lane->taken(), 1e-6 * (1 + abs($lane->taken())));
-        });
+        $this->limitTo(25)
+            ->forAll(Generators::choose(40, 110), Generators::choose(25, 400), Generators::choose(5, 600))
+            ->then(static function (int $set, int $contact, int $seconds) use ($layers): void {
+                $lane = new Lane($layers, 22.0);
+                $before = $lane->energy();
+                $lane->heat(Source::plate((float) $set, (float) $contact));
+                $lane->advance((float) $seconds);
+                self::assertEqualsWithDelta(
+                    $lane->energy() - $before,
+                    $lane->taken(),
+                    1e-6 * (1 + abs($lane->taken())),
+                );
+            });
     }
 
     public function testAHotterSourceIsNeverSlowerAndMoreMassNeverFaster(): void
     {
         $layers = Phones::read('brasca-fern-5')->stacks['edge-back'];
-        $heavy = array_map(static fn(Layer $l): Layer => new Layer($l->name, $l->role, $l->thickness, $l->conductivity, 1.3 * $l->density, $l->specificHeat, $l->contact), $layers);
-        $this->limitTo(25)->forAll(Generators::choose(40, 100), Generators::choose(1, 20), Generators::choose(10, 400))->then(static function (int $set, int $more, int $seconds) use ($layers, $heavy): void {
-            $reach = static function (array $stack, float $at) use ($seconds): float {
-                /** @var list<Layer> $stack */
-                $lane = new Lane($stack, 22.0);
-                $lane->heat(Source::plate($at));
-                $lane->advance((float) $seconds);
+        $heavy = array_map(
+            static fn(Layer $l): Layer => new Layer(
+                $l->name,
+                $l->role,
+                $l->thickness,
+                $l->conductivity,
+                1.3 * $l->density,
+                $l->specificHeat,
+                $l->contact,
+            ),
+            $layers,
+        );
+        $this->limitTo(25)
+            ->forAll(Generators::choose(40, 100), Generators::choose(1, 20), Generators::choose(10, 400))
+            ->then(static function (int $set, int $more, int $seconds) use ($layers, $heavy): void {
+                $reach = static function (array $stack, float $at) use ($seconds): float {
+                    /** @var list<Layer> $stack */
+                    $lane = new Lane($stack, 22.0);
+                    $lane->heat(Source::plate($at));
+                    $lane->advance((float) $seconds);
 
-                return $lane->meanOf(1);
-            };
-            self::assertGreaterThan($reach($layers, (float) $set), $reach($layers, (float) ($set + $more)));
-            self::assertLessThanOrEqual($reach($layers, (float) $set) + 0.05, $reach($heavy, (float) $set));
-        });
+                    return $lane->meanOf(1);
+                };
+                self::assertGreaterThan($reach($layers, (float) $set), $reach($layers, (float) ($set + $more)));
+                self::assertLessThanOrEqual($reach($layers, (float) $set) + 0.05, $reach($heavy, (float) $set));
+            });
     }
 
     public function testABagCoolsWhileItLiesThereAndLeavesNothingBehind(): void
@@ -119,7 +144,11 @@ final class LaneTest extends TestCase
         $plate->heat(Source::plate(90, 110));
         $bag->advance(120);
         $plate->advance(120);
-        self::assertLessThan($plate->meanOf(2), $bag->meanOf(2), 'a bag gives less than a surface that holds its temperature');
+        self::assertLessThan(
+            $plate->meanOf(2),
+            $bag->meanOf(2),
+            'a bag gives less than a surface that holds its temperature',
+        );
         $warm = $bag->meanOf(2);
         $bag->rest();
         self::assertEqualsWithDelta($warm, $bag->meanOf(2), 1e-9);
@@ -127,10 +156,32 @@ final class LaneTest extends TestCase
         self::assertEqualsWithDelta(22.0, $bag->meanOf(2), 0.5);
     }
 
-    /** Halving a fixed step divides the error by about four: second order in time. Halving the cells likewise: second order in space. */
+    /**
+     * Halving a fixed step divides the error by about four: second order in time. Halving the cells likewise: second
+     * order in space.
+     */
     public function testOrderOfConvergence(): void
     {
-        $layers = [new Layer('a', LayerRole::Other, 2, 0.5, 2000, 1000, 0), new Layer('b', LayerRole::Other, 3, 5.0, 1500, 1200, 0)];
+        $layers = [
+            new Layer(
+                'a',
+                LayerRole::Other,
+                2,
+                0.5,
+                2000,
+                1000,
+                0,
+            ),
+            new Layer(
+                'b',
+                LayerRole::Other,
+                3,
+                5.0,
+                1500,
+                1200,
+                0,
+            ),
+        ];
         $time = static function (float $step) use ($layers): float {
             $wall = new Wall($layers, 20);
             $stepper = $wall->stepper(new Boundary(200, 90), Boundary::stillAir(20), $step);
@@ -146,7 +197,15 @@ final class LaneTest extends TestCase
         self::assertEqualsWithDelta(2.0, $order, 0.35, 'in time');
         // One layer, so that refining does not move the border between two materials.
         $space = static function (int $cells): float {
-            $wall = new Wall([new Layer('slab', LayerRole::Other, 5, 0.5, 2000, 1000, 0)], $cells);
+            $wall = new Wall([new Layer(
+                'slab',
+                LayerRole::Other,
+                5,
+                0.5,
+                2000,
+                1000,
+                0,
+            )], $cells);
             $stepper = $wall->stepper(new Boundary(200, 90), new Boundary(0, 0), 0.25);
             $profile = $wall->at(20);
             for ($i = 0; $i < 80; ++$i) {

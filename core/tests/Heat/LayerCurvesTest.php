@@ -47,7 +47,11 @@ final class LayerCurvesTest extends TestCase
         $programme = Programme::empty()->heat(200, Source::plate(85))->rest(60);
         $samples = Curves::of($phone, $phone->bonds['seal'])->run($programme, 4.0);
         $rows = (new LayerCurves($phone->stacks['edge']))->run($programme, 4.0);
-        $bond = array_search(LayerRole::Bond, array_map(static fn($l): LayerRole => $l->role, $phone->stacks['edge']), true);
+        $bond = array_search(
+            LayerRole::Bond,
+            array_map(static fn($l): LayerRole => $l->role, $phone->stacks['edge']),
+            true,
+        );
         self::assertIsInt($bond);
         self::assertCount(\count($samples), $rows[$bond]);
         foreach ($samples as $i => $sample) {
@@ -58,7 +62,14 @@ final class LayerCurvesTest extends TestCase
     /** A short peak is borne, a longer one or a hotter one is not. */
     public function testAPanelIsHurtByAPeakOrByTooLongAboveItsLimit(): void
     {
-        $at = static fn(float $second, float $panel): Sample => new Sample($second, 60, $panel, 40, 80, 60);
+        $at = static fn(float $second, float $panel): Sample => new Sample(
+            $second,
+            60,
+            $panel,
+            40,
+            80,
+            60,
+        );
         $limits = Limits::of(FrameMaterial::Metal);
         self::assertFalse($limits->panelHurt([$at(0, 89), $at(60, 89.9), $at(120, 80)]));
         self::assertFalse($limits->panelHurt([$at(0, 89), $at(4, 92), $at(8, 92), $at(12, 88)]));

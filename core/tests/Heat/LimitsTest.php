@@ -19,7 +19,10 @@ use Facelift\Heat\Source;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
-/** Limits follow what the frame is made of and what the old panel is worth. Figures: common practice and estimates, said where they are defined. */
+/**
+ * Limits follow what the frame is made of and what the old panel is worth. Figures: common practice and estimates,
+ * said where they are defined.
+ */
 final class LimitsTest extends TestCase
 {
     public function testAPlasticFrameTakesSettingsOutOfTheRegionAndAddsNone(): void
@@ -47,11 +50,15 @@ final class LimitsTest extends TestCase
         }
     }
 
-    /** The frame of the edge is never hotter than what heats it, and with a metal one it is close to the bond that lies on it. */
+    /**
+     * The frame of the edge is never hotter than what heats it, and with a metal one it is close to the bond that
+     * lies on it.
+     */
     public function testTheFramesTemperatureIsThatOfTheEdge(): void
     {
         $phone = Phones::read('quillon-vesper');
-        foreach (Curves::of($phone, $phone->bonds['seal'])->run(Programme::empty()->heat(240, Source::plate(85))->rest(120)) as $sample) {
+        $programme = Programme::empty()->heat(240, Source::plate(85))->rest(120);
+        foreach (Curves::of($phone, $phone->bonds['seal'])->run($programme) as $sample) {
             self::assertLessThan(85.0, $sample->frame);
             self::assertEqualsWithDelta($sample->bond, $sample->frame, 4.0);
         }
@@ -62,7 +69,11 @@ final class LimitsTest extends TestCase
         foreach (FrameMaterial::cases() as $frame) {
             foreach (OldPanel::cases() as $old) {
                 $limits = Limits::of($frame, $old);
-                self::assertSame([60.0, 58.0], [$limits->batteryStop, $limits->batteryCaution], 'no panel is worth a battery');
+                self::assertSame(
+                    [60.0, 58.0],
+                    [$limits->batteryStop, $limits->batteryCaution],
+                    'no panel is worth a battery',
+                );
             }
         }
     }
@@ -72,8 +83,17 @@ final class LimitsTest extends TestCase
     {
         $phone = Phones::read('maruvi-sorrel');
         $bond = $phone->bonds['bezel-glue'];
-        $region = Region::of($phone, $bond, AdhesiveWindow::of(AdhesiveKind::FoamTape, AdhesiveState::Fresh), Limits::of($frame, $old));
+        $region = Region::of(
+            $phone,
+            $bond,
+            AdhesiveWindow::of(AdhesiveKind::FoamTape, AdhesiveState::Fresh),
+            Limits::of($frame, $old),
+        );
 
-        return $region->points(Source::plate(85), [70.0, 80.0, 90.0, 100.0], array_map(static fn(int $i): float => 20.0 * $i, range(1, 24)));
+        return $region->points(
+            Source::plate(85),
+            [70.0, 80.0, 90.0, 100.0],
+            array_map(static fn(int $i): float => 20.0 * $i, range(1, 24)),
+        );
     }
 }

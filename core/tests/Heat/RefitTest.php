@@ -15,7 +15,10 @@ use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
-/** A fit finds a hidden contact among loose readings, says when readings contradict each other, and costs the same whatever they are. */
+/**
+ * A fit finds a hidden contact among loose readings, says when readings contradict each other, and costs the same
+ * whatever they are.
+ */
 final class RefitTest extends TestCase
 {
     private const LONG = 240.0;
@@ -38,11 +41,18 @@ final class RefitTest extends TestCase
 
     public function testTwoReadingsThatContradictEachOtherAreSaid(): void
     {
-        $fit = (new Refit(self::curves()))->of(Source::plate(85), [new Reading(Probe::OuterFace, 100, 75), new Reading(Probe::OuterFace, 104, 50)]);
+        $fit = (new Refit(self::curves()))->of(Source::plate(85), [
+            new Reading(Probe::OuterFace, 100, 75),
+            new Reading(Probe::OuterFace, 104, 50),
+        ]);
         self::assertTrue($fit->contradicted);
         $agreeing = (new Refit(self::curves()))->of(Source::plate(85), self::readings(125, new Dice(3), 2, 0));
         self::assertFalse($agreeing->contradicted);
-        self::assertGreaterThan($agreeing->high / $agreeing->low, $fit->high / $fit->low, 'what is contradicted is known less well');
+        self::assertGreaterThan(
+            $agreeing->high / $agreeing->low,
+            $fit->high / $fit->low,
+            'what is contradicted is known less well',
+        );
     }
 
     /** However many readings, however wrong: the phone is run through a fixed number of times. */
@@ -55,7 +65,10 @@ final class RefitTest extends TestCase
 
                 return Programme::empty()->heat(self::LONG, $s);
             };
-            $fit = (new Refit(self::curves(), $programme))->of(Source::plate(85), self::readings(125, new Dice(7), $count, $loose));
+            $fit = (new Refit(self::curves(), $programme))->of(
+                Source::plate(85),
+                self::readings(125, new Dice(7), $count, $loose),
+            );
             self::assertLessThanOrEqual(14, $runs, "$count readings, $loose % loose");
             self::assertGreaterThan(1, $fit->used);
         }
@@ -76,15 +89,22 @@ final class RefitTest extends TestCase
     /** @return non-empty-list<Reading> */
     private static function readings(float $contact, Dice $dice, int $count, int $loosePercent): array
     {
-        $samples = self::curves()->run(Programme::empty()->heat(self::LONG, Source::plate(85)->withCoefficient($contact, Origin::ShopsOwn)), 2.0);
+        $samples = self::curves()->run(
+            Programme::empty()->heat(self::LONG, Source::plate(85)->withCoefficient($contact, Origin::ShopsOwn)),
+            2.0,
+        );
         $readings = [];
         for ($i = 0; $i < $count; ++$i) {
             $sample = $samples[$dice->int(20, \count($samples) - 1)];
             $probe = $dice->pick([Probe::OuterFace, Probe::Edge]);
             // The sum of twelve even dice less six is nearly normal.
             $noise = array_sum(array_map(static fn(): float => $dice->float(0, 1), range(1, 12))) - 6;
-            $loose = $i > 0 && 100 * $i / $count < $loosePercent;
-            $readings[] = new Reading($probe, $sample->second, $loose ? $dice->float(22, 30) : $probe->of($sample) + Reading::ERROR * $noise);
+            $loose = $i > 0 && (100 * $i) / $count < $loosePercent;
+            $readings[] = new Reading(
+                $probe,
+                $sample->second,
+                $loose ? $dice->float(22, 30) : $probe->of($sample) + Reading::ERROR * $noise,
+            );
         }
         \assert($readings !== []);
 

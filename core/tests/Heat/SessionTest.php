@@ -26,8 +26,13 @@ final class SessionTest extends TestCase
     #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Foreign, 55.0, 80.0, 70.0])]
     #[TestWith([AdhesiveKind::FoamTape, AdhesiveState::Aged, 45.0, 70.0, 60.0])]
     #[TestWith([AdhesiveKind::StrongGlue, AdhesiveState::Fresh, 75.0, 95.0, 90.0])]
-    public function testWindows(AdhesiveKind $kind, AdhesiveState $state, float $low, float $high, float $target): void
-    {
+    public function testWindows(
+        AdhesiveKind $kind,
+        AdhesiveState $state,
+        float $low,
+        float $high,
+        float $target,
+    ): void {
         $window = AdhesiveWindow::of($kind, $state);
         self::assertSame([$low, $high, $target], [$window->low, $window->high, $window->target()]);
     }
@@ -109,7 +114,10 @@ final class SessionTest extends TestCase
             self::assertSame($end, $phase->from);
             $end = $phase->to;
         }
-        self::assertSame([PhaseKind::Heat, PhaseKind::Cut, PhaseKind::Rest], array_map(static fn($p): PhaseKind => $p->kind, $session->phases()));
+        self::assertSame(
+            [PhaseKind::Heat, PhaseKind::Cut, PhaseKind::Rest],
+            array_map(static fn($p): PhaseKind => $p->kind, $session->phases()),
+        );
         self::assertSame($end, $session->now()->second);
     }
 
@@ -117,6 +125,15 @@ final class SessionTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
 
-        return new Session(new Lanes(Stack::edgeOf($phone, $phone->bonds['seal']), Stack::centreOf($phone, $phone->bonds['seal']), 22.0), Source::plate($set), AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh), $limits);
+        return new Session(
+            new Lanes(
+                Stack::edgeOf($phone, $phone->bonds['seal']),
+                Stack::centreOf($phone, $phone->bonds['seal']),
+                22.0,
+            ),
+            Source::plate($set),
+            AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh),
+            $limits,
+        );
     }
 }

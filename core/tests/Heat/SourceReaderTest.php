@@ -19,10 +19,17 @@ final class SourceReaderTest extends TestCase
         self::assertSame(85.0, $read->read(['kind' => 'plate', 'set' => 85])->set);
         $own = $read->read(['kind' => 'plate', 'set' => 85, 'coefficient' => 140]);
         self::assertSame([140.0, Origin::ShopsOwn], [$own->coefficient, $own->origin]);
-        self::assertSame(SourceKind::HotAir, $read->read(['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 150])->kind);
+        self::assertSame(
+            SourceKind::HotAir,
+            $read->read(['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 150])->kind,
+        );
         self::assertSame(SourceKind::LocalAir, $read->read(['kind' => 'local-air', 'set' => 200])->kind);
         // 350 W for 2.5 min into 0.5 kg of 1800 J/kgK: 58.3 K above 22 °C.
-        self::assertEqualsWithDelta(80.3, $read->read(['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5])->set, 0.05);
+        self::assertEqualsWithDelta(
+            80.3,
+            $read->read(['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5])->set,
+            0.05,
+        );
     }
 
     /** @param array<string, mixed> $data */

@@ -11,7 +11,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ThermometerLineTest extends TestCase
 {
-    /** The sum worked out by hand: F 70, T 84, 1 49, blank 32, T 84, 7 55, blank 32, 000412 295, blank 32, 0742 205: 938 = 3·256 + 170 = AA. */
+    /**
+     * The sum worked out by hand: F 70, T 84, 1 49, blank 32, T 84, 7 55, blank 32, 000412 295, blank 32, 0742 205:
+     * 938 = 3·256 + 170 = AA.
+     */
     public function testALineIsRead(): void
     {
         $line = ThermometerLine::parse("FT1 T7 000412 0742 AA\n");
@@ -22,7 +25,9 @@ final class ThermometerLineTest extends TestCase
     public function testAnOpenProbeHasNoTemperature(): void
     {
         $text = 'FT1 T7 000001 open';
-        $line = ThermometerLine::parse($text . ' ' . \sprintf('%02X', array_sum(array_map(\ord(...), str_split($text))) % 256));
+        $line = ThermometerLine::parse(
+            $text . ' ' . \sprintf('%02X', array_sum(array_map(\ord(...), str_split($text))) % 256),
+        );
         self::assertNotNull($line);
         self::assertNull($line->tenths);
     }

@@ -28,7 +28,15 @@ final class WallTest extends TestCase
         $k = 0.5;
         $diffusivity = $k / (2000 * 1000);
         $face = new Boundary($biot * $k / $half, 0.0);
-        $wall = new Wall([new Layer('slab', LayerRole::Other, 10, $k, 2000, 1000, 0)], 81);
+        $wall = new Wall([new Layer(
+            'slab',
+            LayerRole::Other,
+            10,
+            $k,
+            2000,
+            1000,
+            0,
+        )], 81);
         foreach ([0.6, 1.0, 1.5] as $fourier) {
             $seconds = $fourier * $half ** 2 / $diffusivity;
             $profile = $wall->at(100);
@@ -49,7 +57,15 @@ final class WallTest extends TestCase
     public function testSemiInfiniteSolid(float $eta, float $erf): void
     {
         $cells = 400;
-        $wall = new Wall([new Layer('slab', LayerRole::Other, 30, 1.0, 2000, 1000, 0)], $cells);
+        $wall = new Wall([new Layer(
+            'slab',
+            LayerRole::Other,
+            30,
+            1.0,
+            2000,
+            1000,
+            0,
+        )], $cells);
         $seconds = 20.0;
         $stepper = $wall->stepper(new Boundary(1e7, 0.0), new Boundary(0, 0), 0.02);
         $profile = $wall->at(100);
@@ -66,7 +82,26 @@ final class WallTest extends TestCase
     /** Composite wall at rest: q = ΔT / ΣR, with a contact resistance; worked by hand from the layers. */
     public function testCompositeWallAtRest(): void
     {
-        $layers = [new Layer('a', LayerRole::Other, 2, 0.4, 1000, 1000, 0.001), new Layer('b', LayerRole::Other, 5, 2.0, 1000, 1000, 0)];
+        $layers = [
+            new Layer(
+                'a',
+                LayerRole::Other,
+                2,
+                0.4,
+                1000,
+                1000,
+                0.001,
+            ),
+            new Layer(
+                'b',
+                LayerRole::Other,
+                5,
+                2.0,
+                1000,
+                1000,
+                0,
+            ),
+        ];
         $wall = new Wall($layers, 40);
         $hot = new Boundary(100, 90);
         $cold = new Boundary(20, 10);
@@ -85,7 +120,15 @@ final class WallTest extends TestCase
     /** Lumped body (Bi ≪ 0.1): θ = exp(−hAt/ρcV). */
     public function testLumpedBody(): void
     {
-        $wall = new Wall([new Layer('plate', LayerRole::Other, 1, 200, 2700, 900, 0)]);
+        $wall = new Wall([new Layer(
+            'plate',
+            LayerRole::Other,
+            1,
+            200,
+            2700,
+            900,
+            0,
+        )]);
         $face = new Boundary(10, 0);
         $stepper = $wall->stepper($face, $face, 1);
         $profile = $wall->at(100);

@@ -17,7 +17,12 @@ final class LensCoverTest extends TestCase
         $covered = 0;
         foreach (Phones::jobs() as [$phone, $kind]) {
             $plan = Phones::plan($phone, $kind);
-            $step = static fn(StepKind $of, string $part): ?Step => array_values(array_filter($plan->steps, static fn(Step $s): bool => $s->kind() === $of && $s->act->subjects === [$part]))[0] ?? null;
+            $step = static fn(StepKind $of, string $part): ?Step => array_values(
+                array_filter(
+                    $plan->steps,
+                    static fn(Step $s): bool => $s->kind() === $of && $s->act->subjects === [$part],
+                ),
+            )[0] ?? null;
             foreach ($plan->basis->phone->parts as $id => $part) {
                 $lifted = $step(StepKind::LiftPart, $id);
                 $back = $step(StepKind::FitPart, $id);
@@ -25,8 +30,16 @@ final class LensCoverTest extends TestCase
                     continue;
                 }
                 $stays = $back !== null;
-                self::assertSame($stays ? $part->kind->covered() : [], $lifted->effects->things->puts, "$phone, $id: a camera that is thrown away needs no cover");
-                self::assertSame($part->kind->covered(), $back?->effects->things->takes ?? $part->kind->covered(), "$phone, $id");
+                self::assertSame(
+                    $stays ? $part->kind->covered() : [],
+                    $lifted->effects->things->puts,
+                    "$phone, $id: a camera that is thrown away needs no cover",
+                );
+                self::assertSame(
+                    $part->kind->covered(),
+                    $back?->effects->things->takes ?? $part->kind->covered(),
+                    "$phone, $id",
+                );
                 $covered += $stays ? 1 : 0;
             }
         }

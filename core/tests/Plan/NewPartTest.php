@@ -23,7 +23,10 @@ use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
-/** Films, guards and the test extension: met once, off before they can do harm, and only the outer film left for the counter. */
+/**
+ * Films, guards and the test extension: met once, off before they can do harm, and only the outer film left for the
+ * counter.
+ */
 final class NewPartTest extends TestCase
 {
     #[DataProviderExternal(Phones::class, 'jobs')]
@@ -42,7 +45,11 @@ final class NewPartTest extends TestCase
             $off = self::places($plan, static fn(Step $s): array => $s->effects->things->takes, $film);
             self::assertCount(1, $on, $film->value);
             self::assertCount($film === Thing::FilmFront ? 0 : 1, $off, $film->value);
-            self::assertLessThan(self::first($plan, StepKind::FitNew) ?? self::first($plan, StepKind::FitPart), $off[0] ?? -1, "$film->value is under the screen");
+            self::assertLessThan(
+                self::first($plan, StepKind::FitNew) ?? self::first($plan, StepKind::FitPart),
+                $off[0] ?? -1,
+                "$film->value is under the screen",
+            );
         }
     }
 
@@ -68,30 +75,60 @@ final class NewPartTest extends TestCase
         $steps = array_values($plan->steps);
         $on = self::places($plan, static fn(Step $s): array => $s->effects->things->puts, Thing::TestExtension);
         $off = self::places($plan, static fn(Step $s): array => $s->effects->things->takes, Thing::TestExtension);
-        self::assertSame([StepKind::TrialConnect, StepKind::TrialOff], [$steps[$on[0]]->kind(), $steps[$off[0]]->kind()]);
-        $why = array_values(array_filter($steps[$on[0]]->because, static fn(Reason $r): bool => $r->code === 'trial-over-extension'));
+        self::assertSame(
+            [StepKind::TrialConnect, StepKind::TrialOff],
+            [$steps[$on[0]]->kind(), $steps[$off[0]]->kind()],
+        );
+        $why = array_values(
+            array_filter($steps[$on[0]]->because, static fn(Reason $r): bool => $r->code === 'trial-over-extension'),
+        );
         self::assertSame(['flex' => 42.0, 'needed' => 60.0, 'extension' => 40.0], $why[0]->figures);
-        self::assertNotContains('bonded-untested', array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings));
+        self::assertNotContains(
+            'bonded-untested',
+            array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings),
+        );
         // The screen in its frame has a flex long enough by itself.
         $framed = Phones::plan('brasca-larch', K::DisplayWithFrame);
         self::assertFalse($framed->route->trial?->extension);
-        self::assertSame([], self::places($framed, static fn(Step $s): array => $s->effects->things->puts, Thing::TestExtension));
+        self::assertSame(
+            [],
+            self::places($framed, static fn(Step $s): array => $s->effects->things->puts, Thing::TestExtension),
+        );
     }
 
     public function testAnExtensionReachesToTheMillimetreAndNoFurther(): void
     {
         foreach ([[17.9, false], [18.0, true]] as [$length, $reaches]) {
             $phone = Phones::with('brasca-larch', ['panel.testExtension' => $length]);
-            $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), Source::plate(85)));
+            $plan = (new Planner())->plan(
+                new Request(
+                    $phone,
+                    $phone->replacement(K::DisplayAssembly),
+                    Condition::observed([]),
+                    Source::plate(85),
+                ),
+            );
             self::assertSame($reaches, $plan->route->trial !== null, "$length mm added to 42 of 60");
-            self::assertSame(!$reaches, \in_array('hint-no-trial', array_map(static fn(Reason $r): string => $r->code, (new PhoneHints())->of($phone)), true));
+            self::assertSame(
+                !$reaches,
+                \in_array(
+                    'hint-no-trial',
+                    array_map(static fn(Reason $r): string => $r->code, (new PhoneHints())->of($phone)),
+                    true,
+                ),
+            );
         }
     }
 
     public function testUnknownFilmsAndExtensionsThatCannotBeAreRefusedByTheirPlace(): void
     {
         try {
-            (new PhoneReader())->read(Phones::changed('brasca-larch', ['replacements.1.films' => ['film-front', 'bubble-wrap'], 'panel.testExtension' => 2]));
+            (new PhoneReader())->read(
+                Phones::changed('brasca-larch', [
+                    'replacements.1.films' => ['film-front', 'bubble-wrap'],
+                    'panel.testExtension' => 2,
+                ]),
+            );
             self::fail('it was read');
         } catch (Unreadable $e) {
             $paths = array_map(static fn($f): string => $f->path, $e->faults);
@@ -107,11 +144,15 @@ final class NewPartTest extends TestCase
      */
     private static function places(Plan $plan, callable $things, Thing $thing): array
     {
-        return array_keys(array_filter(array_values($plan->steps), static fn(Step $s): bool => \in_array($thing, $things($s), true)));
+        return array_keys(
+            array_filter(array_values($plan->steps), static fn(Step $s): bool => \in_array($thing, $things($s), true)),
+        );
     }
 
     private static function first(Plan $plan, StepKind $kind): ?int
     {
-        return array_keys(array_filter(array_values($plan->steps), static fn(Step $s): bool => $s->kind() === $kind))[0] ?? null;
+        return array_keys(
+            array_filter(array_values($plan->steps), static fn(Step $s): bool => $s->kind() === $kind),
+        )[0] ?? null;
     }
 }

@@ -33,11 +33,18 @@ final class PlanDocumentTest extends TestCase
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testReadIsWrittenBackwards(string $id, K $kind): void
     {
-        $this->limitTo(4)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed) use ($id, $kind): void {
-            $plan = self::random($id, $kind, new Dice($seed));
-            self::assertEquals($plan, self::readBack($plan), "seed $seed");
-            self::assertSame((new PlanDocument())->json($plan), (new PlanDocument())->json(self::readBack($plan)), "seed $seed");
-        });
+        $this->limitTo(4)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed) use ($id, $kind): void {
+                $plan = self::random($id, $kind, new Dice($seed));
+                self::assertEquals($plan, self::readBack($plan), "seed $seed");
+                self::assertSame(
+                    (new PlanDocument())->json($plan),
+                    (new PlanDocument())->json(self::readBack($plan)),
+                    "seed $seed",
+                );
+            });
     }
 
     /** @return iterable<string, array{string, mixed, string}> what is changed, and the path that is named */
@@ -58,7 +65,12 @@ final class PlanDocumentTest extends TestCase
     #[DataProvider('spoilt')]
     public function testAPlanThatIsNoneIsRefusedByItsPlace(string $path, mixed $value, string $named): void
     {
-        $document = json_decode((new PlanDocument())->json(Phones::plan('quillon-vesper', K::DisplayAssembly)), true, 64, \JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            (new PlanDocument())->json(Phones::plan('quillon-vesper', K::DisplayAssembly)),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         \assert(\is_array($document));
         $at = &$document;
         foreach (explode('.', $path) as $key) {
@@ -108,7 +120,11 @@ final class PlanDocumentTest extends TestCase
     {
         $phone = Phones::read($id);
         $seen = array_values(array_filter(Observation::cases(), static fn(): bool => $dice->chance(15)));
-        $source = $dice->pick([Source::plate($dice->float(70, 100)), Source::hotAir($dice->float(90, 170), $dice->float(20, 60), 150), Source::grainBag(0.4, 2.5)]);
+        $source = $dice->pick([
+            Source::plate($dice->float(70, 100)),
+            Source::hotAir($dice->float(90, 170), $dice->float(20, 60), 150),
+            Source::grainBag(0.4, 2.5),
+        ]);
 
         return (new Planner())->plan(new Request(
             $phone,

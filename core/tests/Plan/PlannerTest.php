@@ -42,16 +42,24 @@ final class PlannerTest extends TestCase
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testHoldsWhateverWasFoundAtCheckIn(string $phone, ReplacementKind $kind): void
     {
-        $this->limitTo(12)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed) use ($phone, $kind): void {
-            $plan = Phones::plan($phone, $kind, self::condition(new Dice($seed)), school: $seed % 2 === 0 ? School::StripThenBuild : School::PieceByPiece);
-            self::assertTrue($plan->works(), "seed $seed");
-            $this->noStepBeforeWhatItWaitsFor($plan);
-            $this->batteryFirstOffAndLastOn($plan);
-            $this->everyScrewBackOnce($plan);
-            $this->everythingPutOnIsTakenOff($plan);
-            $this->everyPartThatStaysIsBack($plan);
-            $this->nothingHotWhileWet($plan);
-        });
+        $this->limitTo(12)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed) use ($phone, $kind): void {
+                $plan = Phones::plan(
+                    $phone,
+                    $kind,
+                    self::condition(new Dice($seed)),
+                    school: $seed % 2 === 0 ? School::StripThenBuild : School::PieceByPiece,
+                );
+                self::assertTrue($plan->works(), "seed $seed");
+                $this->noStepBeforeWhatItWaitsFor($plan);
+                $this->batteryFirstOffAndLastOn($plan);
+                $this->everyScrewBackOnce($plan);
+                $this->everythingPutOnIsTakenOff($plan);
+                $this->everyPartThatStaysIsBack($plan);
+                $this->nothingHotWhileWet($plan);
+            });
     }
 
     public function testAKnownGoodPanelIsConnectedBeforeAnythingIsStripped(): void
@@ -62,13 +70,19 @@ final class PlannerTest extends TestCase
             $kinds = array_map(static fn(Step $s): StepKind => $s->kind(), array_values($plan->steps));
             $proved = array_search(StepKind::ProvePanel, $kinds, true);
             if ($plan->route->trial === null) {
-                self::assertContains('prove-at-dry-gate', array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings));
+                self::assertContains(
+                    'prove-at-dry-gate',
+                    array_map(static fn(Warning $w): string => $w->reason->code, $plan->remarks->warnings),
+                );
                 continue;
             }
             self::assertIsInt($proved);
             self::assertGreaterThan(array_search(StepKind::TrialConnect, $kinds, true), $proved);
             self::assertLessThan(array_search(StepKind::SetAside, $kinds, true), $proved);
-            self::assertNotContains(StepKind::ProvePanel, array_map(static fn(Step $s): StepKind => $s->kind(), Phones::plan($phone, $kind)->steps));
+            self::assertNotContains(
+                StepKind::ProvePanel,
+                array_map(static fn(Step $s): StepKind => $s->kind(), Phones::plan($phone, $kind)->steps),
+            );
         }
     }
 
@@ -78,22 +92,39 @@ final class PlannerTest extends TestCase
         $kinds = array_map(static fn(Step $s): StepKind => $s->kind(), array_values($plan->steps));
         self::assertNotContains(StepKind::ReadMemory, $kinds);
         self::assertNotContains(StepKind::TrialConnect, $kinds);
-        $order = array_map(static fn(StepKind $k): int|false => array_search($k, $kinds, true), [StepKind::SetAside, StepKind::PartGlass, StepKind::CleanPanel, StepKind::Laminate, StepKind::CureUv, StepKind::FitNew]);
+        $order = array_map(static fn(StepKind $k): int|false => array_search($k, $kinds, true), [
+            StepKind::SetAside,
+            StepKind::PartGlass,
+            StepKind::CleanPanel,
+            StepKind::Laminate,
+            StepKind::CureUv,
+            StepKind::FitNew,
+        ]);
         self::assertNotContains(false, $order);
         $sorted = $order;
         sort($sorted);
         self::assertSame($sorted, $order);
-        self::assertContains('glass-only-may-fail', array_map(static fn($r): string => $r->code, $plan->remarks->customer));
+        self::assertContains(
+            'glass-only-may-fail',
+            array_map(static fn($r): string => $r->code, $plan->remarks->customer),
+        );
     }
 
     public function testRisksNameWhatTheRouteMayRuin(): void
     {
-        $risks = static fn(string $phone, K $kind): array => array_map(static fn(Risk $r): string => $r->code, (new Risks())->of(Phones::plan($phone, $kind), 0.4));
+        $risks = static fn(string $phone, K $kind): array => array_map(
+            static fn(Risk $r): string => $r->code,
+            (new Risks())->of(Phones::plan($phone, $kind), 0.4),
+        );
         self::assertSame(['paired-part', 'glued-flex', 'new-panel'], $risks('quillon-vesper', K::DisplayAssembly));
         self::assertSame(['paired-part', 'glued-flex', 'panel-lost'], $risks('quillon-vesper', K::GlassOnly));
         self::assertNotContains('paired-part', $risks('brasca-fern-5', K::DisplayAssembly));
         // 1 − 0.99·0.98·0.6, by hand 0.41788.
-        self::assertEqualsWithDelta(0.41788, Risks::together((new Risks())->of(Phones::plan('quillon-vesper', K::GlassOnly), 0.4)), 1e-9);
+        self::assertEqualsWithDelta(
+            0.41788,
+            Risks::together((new Risks())->of(Phones::plan('quillon-vesper', K::GlassOnly), 0.4)),
+            1e-9,
+        );
     }
 
     private function noStepBeforeWhatItWaitsFor(Plan $plan): void
@@ -113,7 +144,9 @@ final class PlannerTest extends TestCase
         $in = true;
         $leads = array_keys(array_filter($plan->basis->phone->connectors, static fn($c): bool => $c->passive));
         foreach ($plan->steps as $step) {
-            $touched = array_values(array_diff([...$step->effects->connectors->out, ...$step->effects->connectors->in], $leads));
+            $touched = array_values(
+                array_diff([...$step->effects->connectors->out, ...$step->effects->connectors->in], $leads),
+            );
             if ($touched !== [] && $touched[0] !== $power) {
                 self::assertFalse($in, $step->id . ' with the battery in');
             }
@@ -151,12 +184,19 @@ final class PlannerTest extends TestCase
                 $on[$thing->value] = ($on[$thing->value] ?? 0) + 1;
             }
             foreach ($step->effects->things->takes as $thing) {
-                self::assertGreaterThan(0, $on[$thing->value] ?? 0, $step->id . ' takes off what is not on: ' . $thing->value);
+                self::assertGreaterThan(
+                    0,
+                    $on[$thing->value] ?? 0,
+                    $step->id . ' takes off what is not on: ' . $thing->value,
+                );
                 $on[$thing->value] = ($on[$thing->value] ?? 0) - 1;
             }
         }
         // The film on the glass comes off at the counter, and that only.
-        self::assertSame([], array_diff(array_keys(array_filter($on, static fn(int $n): bool => $n !== 0)), ['film-front']));
+        self::assertSame(
+            [],
+            array_diff(array_keys(array_filter($on, static fn(int $n): bool => $n !== 0)), ['film-front']),
+        );
     }
 
     private function everyPartThatStaysIsBack(Plan $plan): void
@@ -176,21 +216,42 @@ final class PlannerTest extends TestCase
                 self::assertSame([], $wet, $step->id);
             }
             $wetness = $step->effects->wetness;
-            $wet = array_diff([...$wet, ...($wetness->wets === null ? [] : [$wetness->wets->value])], [$wetness->dries?->value]);
+            $wet = array_diff(
+                [...$wet, ...$wetness->wets === null ? [] : [$wetness->wets->value]],
+                [$wetness->dries?->value],
+            );
         }
     }
 
-    /** Both ways fit the same things; piece by piece begins to build before everything is out, and both say what they take. */
+    /**
+     * Both ways fit the same things; piece by piece begins to build before everything is out, and both say what they
+     * take.
+     */
     public function testBothSchoolsMoveTheSamePartsInAnotherOrder(): void
     {
         foreach (['brasca-fern-3', 'brasca-fern-5', 'brasca-larch'] as $id) {
-            [$strip, $piece] = array_map(static fn(School $s): Plan => Phones::plan($id, K::DisplayWithFrame, school: $s), School::cases());
+            [$strip, $piece] = array_map(
+                static fn(School $s): Plan => Phones::plan($id, K::DisplayWithFrame, school: $s),
+                School::cases(),
+            );
             $ids = static fn(Plan $p): array => array_keys($p->steps);
             self::assertEqualsCanonicalizing($ids($strip), $ids($piece));
-            $fits = static fn(Plan $p): int|false => array_search(StepKind::FitPart, array_map(static fn(Step $s): StepKind => $s->kind(), array_values($p->steps)), true);
+            $fits = static fn(Plan $p): int|false => array_search(
+                StepKind::FitPart,
+                array_map(static fn(Step $s): StepKind => $s->kind(), array_values($p->steps)),
+                true,
+            );
             self::assertLessThan($fits($strip), $fits($piece));
-            self::assertSame(School::cases(), array_map(static fn(SchoolFigures $f): School => $f->school, $piece->schools));
-            self::assertEqualsWithDelta($strip->elapsed(), $piece->schools[0]->elapsed, 1e-6, 'the other one is reckoned as it would be planned');
+            self::assertSame(
+                School::cases(),
+                array_map(static fn(SchoolFigures $f): School => $f->school, $piece->schools),
+            );
+            self::assertEqualsWithDelta(
+                $strip->elapsed(),
+                $piece->schools[0]->elapsed,
+                1e-6,
+                'the other one is reckoned as it would be planned',
+            );
             self::assertGreaterThan($strip->handsOn(), $strip->elapsed());
             self::assertLessThan($strip->handsOn() + $strip->waiting() + 500, $strip->elapsed());
         }
@@ -224,9 +285,15 @@ final class PlannerTest extends TestCase
 
     public function testTheDisplayMemoryIsReadBeforeItIsWrittenAndOnlyWhereThereIsOne(): void
     {
-        $kinds = static fn(Plan $p): array => array_map(static fn(Step $s): StepKind => $s->kind(), array_values($p->steps));
+        $kinds = static fn(Plan $p): array => array_map(
+            static fn(Step $s): StepKind => $s->kind(),
+            array_values($p->steps),
+        );
         $vesper = $kinds(Phones::plan('quillon-vesper', K::DisplayAssembly));
-        self::assertLessThan(array_search(StepKind::WriteMemory, $vesper, true), array_search(StepKind::ReadMemory, $vesper, true));
+        self::assertLessThan(
+            array_search(StepKind::WriteMemory, $vesper, true),
+            array_search(StepKind::ReadMemory, $vesper, true),
+        );
         self::assertNotContains(StepKind::ReadMemory, $kinds(Phones::plan('brasca-fern-5', K::DisplayAssembly)));
     }
 
@@ -273,13 +340,27 @@ final class PlannerTest extends TestCase
 
     public function testAPhoneThatCannotBeSwitchedOffIsTreatedAsLive(): void
     {
-        $seen = new Condition([], [], [], [], [], false, false);
-        self::assertContains(Hazard::MayBeLive, array_values(Phones::plan('quillon-vesper', K::DisplayAssembly, $seen)->steps)[0]->manner->hazards);
+        $seen = new Condition(
+            [],
+            [],
+            [],
+            [],
+            [],
+            false,
+            false,
+        );
+        self::assertContains(
+            Hazard::MayBeLive,
+            array_values(Phones::plan('quillon-vesper', K::DisplayAssembly, $seen)->steps)[0]->manner->hazards,
+        );
     }
 
     public function testTheCustomerHearsOfThePairedPartTheNoticeAndTheWater(): void
     {
-        $codes = array_map(static fn($r): string => $r->code, Phones::plan('quillon-vesper', K::DisplayAssembly)->remarks->customer);
+        $codes = array_map(
+            static fn($r): string => $r->code,
+            Phones::plan('quillon-vesper', K::DisplayAssembly)->remarks->customer,
+        );
         self::assertSame(['water-resistance-not-promised', 'part-notice-stays', 'paired-part-moved'], $codes);
     }
 
@@ -289,8 +370,12 @@ final class PlannerTest extends TestCase
         \assert(\is_array($data['replacements']) && \is_array($data['replacements'][1]));
         $data['replacements'][1]['lacks'] = ['plate-screws'];
         $phone = (new PhoneReader())->read($data);
-        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), Source::plate(85)));
-        $step = array_values(array_filter($plan->steps, static fn(Step $s): bool => $s->id === 'left-over:plate-screws'))[0];
+        $plan = (new Planner())->plan(
+            new Request($phone, $phone->replacement(K::DisplayWithFrame), Condition::observed([]), Source::plate(85)),
+        );
+        $step = array_values(
+            array_filter($plan->steps, static fn(Step $s): bool => $s->id === 'left-over:plate-screws'),
+        )[0];
         self::assertSame('no-hole-on-new-part', $step->because[0]->code);
         self::assertSame(2, $step->act->figures['count']);
         self::assertNull($step->manner->tool);
@@ -302,7 +387,9 @@ final class PlannerTest extends TestCase
         \assert(\is_array($data['panel']));
         $data['panel']['flexNeeded'] = 60;
         $phone = (new PhoneReader())->read($data);
-        $plan = (new Planner())->plan(new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), Source::plate(85)));
+        $plan = (new Planner())->plan(
+            new Request($phone, $phone->replacement(K::DisplayAssembly), Condition::observed([]), Source::plate(85)),
+        );
         self::assertSame('no-trial-flex-too-short', $plan->remarks->warnings[0]->reason->code);
         self::assertContains(Gate::Dry, array_map(static fn(Step $s): ?Gate => $s->act->gate, $plan->steps));
     }
@@ -311,10 +398,30 @@ final class PlannerTest extends TestCase
     {
         $cracks = [];
         for ($i = $dice->int(0, 3); $i > 0; --$i) {
-            $cracks[] = new Mark(MarkKind::Crack, $dice->pick(Face::cases()), array_map(static fn(): Point => new Point($dice->float(0, 71), $dice->float(0, 146)), range(0, $dice->int(1, 5))));
+            $cracks[] = new Mark(
+                MarkKind::Crack,
+                $dice->pick(Face::cases()),
+                array_map(
+                    static fn(): Point => new Point($dice->float(0, 71), $dice->float(0, 146)),
+                    range(0, $dice->int(1, 5)),
+                ),
+            );
         }
-        $seen = array_values(array_filter(Observation::cases(), static fn(Observation $o): bool => $o !== Observation::CellSwollen && $dice->chance(25)));
+        $seen = array_values(
+            array_filter(
+                Observation::cases(),
+                static fn(Observation $o): bool => $o !== Observation::CellSwollen && $dice->chance(25),
+            ),
+        );
 
-        return new Condition($seen, $cracks, [], array_values(array_filter(RepairSign::cases(), static fn(): bool => $dice->chance(15))), [], $dice->chance(70), $dice->chance(30));
+        return new Condition(
+            $seen,
+            $cracks,
+            [],
+            array_values(array_filter(RepairSign::cases(), static fn(): bool => $dice->chance(15))),
+            [],
+            $dice->chance(70),
+            $dice->chance(30),
+        );
     }
 }

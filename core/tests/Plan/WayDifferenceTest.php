@@ -12,9 +12,18 @@ use PHPUnit\Framework\TestCase;
 final class WayDifferenceTest extends TestCase
 {
     private const OTHER = [
-        'way-opens' => 'way-opens-not', 'way-opens-not' => 'way-opens', 'way-moves' => 'way-moves-not', 'way-moves-not' => 'way-moves',
-        'way-touches-paired' => 'way-touches-paired-not', 'way-touches-paired-not' => 'way-touches-paired', 'way-more-screws' => 'way-fewer-screws', 'way-fewer-screws' => 'way-more-screws',
-        'way-more-removals' => 'way-fewer-removals', 'way-fewer-removals' => 'way-more-removals', 'way-can-be-tried' => 'way-cannot-be-tried', 'way-cannot-be-tried' => 'way-can-be-tried',
+        'way-opens' => 'way-opens-not',
+        'way-opens-not' => 'way-opens',
+        'way-moves' => 'way-moves-not',
+        'way-moves-not' => 'way-moves',
+        'way-touches-paired' => 'way-touches-paired-not',
+        'way-touches-paired-not' => 'way-touches-paired',
+        'way-more-screws' => 'way-fewer-screws',
+        'way-fewer-screws' => 'way-more-screws',
+        'way-more-removals' => 'way-fewer-removals',
+        'way-fewer-removals' => 'way-more-removals',
+        'way-can-be-tried' => 'way-cannot-be-tried',
+        'way-cannot-be-tried' => 'way-can-be-tried',
     ];
 
     public function testTheTwoWaysOfTheFernInWords(): void
@@ -60,7 +69,9 @@ final class WayDifferenceTest extends TestCase
     private function said(string $phone, K $kind, K $beside): array
     {
         $said = [];
-        foreach ((new WayDifference())->between(Phones::plan($phone, $kind), Phones::plan($phone, $beside)) as $reason) {
+        foreach (
+            (new WayDifference())->between(Phones::plan($phone, $kind), Phones::plan($phone, $beside)) as $reason
+        ) {
             $said[$reason->code] = implode(' ', $reason->figures);
         }
 

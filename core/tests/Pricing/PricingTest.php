@@ -90,7 +90,11 @@ final class PricingTest extends TestCase
             $shelf = [];
             for ($i = 1; $i <= 6; ++$i) {
                 $cost = $dice->chance(20) ? null : $i . '0.00';
-                $shelf[] = self::part($i, $cost, technology: $dice->pick([PanelTechnology::Oled, PanelTechnology::Lcd]));
+                $shelf[] = self::part(
+                    $i,
+                    $cost,
+                    technology: $dice->pick([PanelTechnology::Oled, PanelTechnology::Lcd]),
+                );
             }
             $one = self::option(K::DisplayAssembly, $shelf)->chosen?->part;
             $other = self::option(K::DisplayAssembly, array_reverse($shelf))->chosen?->part;
@@ -110,7 +114,14 @@ final class PricingTest extends TestCase
         $kinds = [K::DisplayAssembly, K::GlassOnly];
         $plans = array_map(static fn(K $k) => Phones::plan('quillon-vesper', $k), $kinds);
         $phone = Phones::read('quillon-vesper');
-        $asked = new Asked('quillon-vesper', $phone, 'QV-2110', 'graphite', Condition::observed([]), null);
+        $asked = new Asked(
+            'quillon-vesper',
+            $phone,
+            'QV-2110',
+            'graphite',
+            Condition::observed([]),
+            null,
+        );
         $pricing = new Pricing((new ShopRulesReader())->read($rules ?? Rules::data()), $record ?? Rate::of(0, 0));
 
         return $pricing->options($asked, $plans, $shelf)[(int) array_search($kind, $kinds, true)];
@@ -133,9 +144,25 @@ final class PricingTest extends TestCase
             'graphite',
             $glass ? null : 60,
             [],
-            $glass ? Sheet::unknown() : new Sheet(64.2, 138.6, 1080, 2332, 1.35, false, false, true),
+            $glass ? Sheet::unknown() : new Sheet(
+                64.2,
+                138.6,
+                1080,
+                2332,
+                1.35,
+                false,
+                false,
+                true,
+            ),
         );
 
-        return new ShelfPart($item, "S-$item", "Part $item", $offer, $cost === null ? null : Money::of($cost), $reserved);
+        return new ShelfPart(
+            $item,
+            "S-$item",
+            "Part $item",
+            $offer,
+            $cost === null ? null : Money::of($cost),
+            $reserved,
+        );
     }
 }

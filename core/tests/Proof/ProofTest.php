@@ -44,7 +44,8 @@ final class ProofTest extends TestCase
     public function testWhatACoverCarriesIsTestedWhenTheCoverWasOff(): void
     {
         $gates = Phones::plan('brasca-fern-5', K::DisplayAssembly)->gates;
-        $finished = array_values(array_filter($gates, static fn(GateTests $g): bool => $g->gate === Gate::Finished))[0]->functions;
+        $finished = array_values(array_filter($gates, static fn(GateTests $g): bool => $g->gate === Gate::Finished))[0]
+            ->functions;
         self::assertContains(F::Earpiece, $finished);
         self::assertContains(F::Loudspeaker, $finished);
         self::assertNotContains(F::RearCamera, $finished);
@@ -59,7 +60,10 @@ final class ProofTest extends TestCase
     public function testGatesThatApply(): void
     {
         $gates = static fn(string $p, K $k): array => array_keys(Phones::plan($p, $k)->gates);
-        self::assertSame(['check-in', 'trial', 'dry', 'laid-shut', 'finished'], $gates('quillon-vesper', K::DisplayAssembly));
+        self::assertSame(
+            ['check-in', 'trial', 'dry', 'laid-shut', 'finished'],
+            $gates('quillon-vesper', K::DisplayAssembly),
+        );
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayAssembly));
         self::assertSame(['check-in', 'trial', 'bonded', 'finished'], $gates('brasca-fern-5', K::DisplayWithFrame));
     }
@@ -69,11 +73,17 @@ final class ProofTest extends TestCase
         $phone = Phones::read('brasca-fern-5');
         $route = (new RoutePlanner())->plan($phone, $phone->replacement(K::DisplayWithFrame));
         $causes = (new Causes())->of(F::Signal, $phone, $route);
-        self::assertSame(['connector-not-seated', 'connector-not-seated', 'coax-lead-off'], array_map(static fn($r): string => $r->code, $causes));
+        self::assertSame(
+            ['connector-not-seated', 'connector-not-seated', 'coax-lead-off'],
+            array_map(static fn($r): string => $r->code, $causes),
+        );
         self::assertSame('Antenna lead, main board end', $causes[0]->figures['connector']);
     }
 
-    /** For every shipped phone and kind of part: what is tested is what was touched, and nothing that the phone has not. */
+    /**
+     * For every shipped phone and kind of part: what is tested is what was touched, and nothing that the phone has
+     * not.
+     */
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testEveryGateTestsWhatItCanAndTheLastEverythingThatWasTouched(string $id, K $kind): void
     {
@@ -81,11 +91,26 @@ final class ProofTest extends TestCase
         $phone = $plan->basis->phone;
         $last = array_values($plan->gates)[\count($plan->gates) - 1];
         self::assertSame([Gate::CheckIn, Gate::Finished], [array_values($plan->gates)[0]->gate, $last->gate]);
-        self::assertSame($phone->functions(), $plan->gates['check-in']->functions, 'all of it before anything is opened');
+        self::assertSame(
+            $phone->functions(),
+            $plan->gates['check-in']->functions,
+            'all of it before anything is opened',
+        );
         foreach ($plan->gates as $gate) {
-            self::assertSame([], array_udiff($gate->functions, $phone->functions(), static fn(F $a, F $b): int => strcmp($a->value, $b->value)));
+            self::assertSame(
+                [],
+                array_udiff(
+                    $gate->functions,
+                    $phone->functions(),
+                    static fn(F $a, F $b): int => strcmp($a->value, $b->value),
+                ),
+            );
             if (\in_array($gate->gate, [Gate::Trial, Gate::Dry, Gate::Bonded, Gate::LaidShut], true)) {
-                self::assertNotContains(Need::Owner, array_map(Need::of(...), $gate->functions), 'the owner is not at the bench');
+                self::assertNotContains(
+                    Need::Owner,
+                    array_map(Need::of(...), $gate->functions),
+                    'the owner is not at the bench',
+                );
                 self::assertContains(F::Image, $gate->functions);
             }
         }
@@ -110,7 +135,11 @@ final class ProofTest extends TestCase
         foreach ($plan->gates['finished']->functions as $function) {
             $causes = (new Causes())->of($function, $plan->basis->phone, $plan->route);
             self::assertNotSame([], $causes, $function->value);
-            self::assertSame(\count($causes), \count(array_unique(array_map(static fn($r): string => $r->code . json_encode($r->figures), $causes))), $function->value . ': no cause twice');
+            self::assertSame(
+                \count($causes),
+                \count(array_unique(array_map(static fn($r): string => $r->code . json_encode($r->figures), $causes))),
+                $function->value . ': no cause twice',
+            );
         }
     }
 }

@@ -20,7 +20,11 @@ final class TemperatureTest extends TestCase
     public function testConvertsFahrenheit(float $fahrenheit, float $celsius): void
     {
         self::assertEqualsWithDelta($celsius, Temperature::fahrenheit($fahrenheit)->celsius, 0.005);
-        self::assertEqualsWithDelta($fahrenheit, Temperature::celsius(Temperature::fahrenheit($fahrenheit)->celsius)->inFahrenheit(), 1e-9);
+        self::assertEqualsWithDelta(
+            $fahrenheit,
+            Temperature::celsius(Temperature::fahrenheit($fahrenheit)->celsius)->inFahrenheit(),
+            1e-9,
+        );
     }
 
     public function testRefusesWhatIsColderThanCold(): void

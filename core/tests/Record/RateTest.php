@@ -41,7 +41,11 @@ final class RateTest extends TestCase
         foreach ([0.01, 0.3, 0.77, 0.999] as $x) {
             self::assertEqualsWithDelta($x ** 7, IncompleteBeta::regularised($x, 7, 1), 1e-12);
             self::assertEqualsWithDelta(1 - (1 - $x) ** 9, IncompleteBeta::regularised($x, 1, 9), 1e-12);
-            self::assertEqualsWithDelta(1 - IncompleteBeta::regularised(1 - $x, 40, 90), IncompleteBeta::regularised($x, 90, 40), 1e-9);
+            self::assertEqualsWithDelta(
+                1 - IncompleteBeta::regularised(1 - $x, 40, 90),
+                IncompleteBeta::regularised($x, 90, 40),
+                1e-9,
+            );
         }
         self::assertSame([0.0, 1.0], [IncompleteBeta::regularised(0, 3, 4), IncompleteBeta::regularised(1, 3, 4)]);
     }
@@ -58,9 +62,18 @@ final class RateTest extends TestCase
 
     /** A try at 45 against 120 needs 37.5 %. 18 of 20 is clearly above, 1 of 29 clearly below, 2 of 4 may be either. */
     #[DataProvider('advice')]
-    public function testAdvice(int $successes, int $tries, PanelTechnology $technology, int $try, string $code): void
-    {
-        $advice = GlassOnlyAdvice::of(new BreakEven(Money::of($try), Money::of(120)), Rate::of($successes, $tries), $technology);
+    public function testAdvice(
+        int $successes,
+        int $tries,
+        PanelTechnology $technology,
+        int $try,
+        string $code,
+    ): void {
+        $advice = GlassOnlyAdvice::of(
+            new BreakEven(Money::of($try), Money::of(120)),
+            Rate::of($successes, $tries),
+            $technology,
+        );
         self::assertSame($code, $advice->code);
     }
 
@@ -77,7 +90,10 @@ final class RateTest extends TestCase
 
     public function testNothingTriedIsNothingKnown(): void
     {
-        self::assertSame([0.0, 1.0, 0.5], [Rate::of(0, 0)->wilson()->low, Rate::of(0, 0)->wilson()->high, Rate::of(0, 0)->expected()]);
+        self::assertSame(
+            [0.0, 1.0, 0.5],
+            [Rate::of(0, 0)->wilson()->low, Rate::of(0, 0)->wilson()->high, Rate::of(0, 0)->expected()],
+        );
         self::assertTrue(Rate::of(0, 0)->wilson()->holds(0.5));
         $this->expectException(ImpossibleRate::class);
         Rate::of(3, 2);

@@ -21,32 +21,42 @@ final class FewestChangesTest extends TestCase
 
     public function testAgreesWithBruteForceOnSmallRandomGraphs(): void
     {
-        $this->limitTo(150)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $nodes = self::nodes(new Dice($seed), $seed % 50 === 0 ? 9 : 6);
-            $best = self::bruteForce($nodes, []);
-            $found = (new FewestChanges())->order($nodes);
-            self::assertTrue($found->optimal);
-            self::assertSame($best, $found->changes, "seed $seed");
-            self::assertSame($found->changes, OrderedRemovals::changesOf(...$found->nodes));
-        });
+        $this->limitTo(150)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $nodes = self::nodes(new Dice($seed), $seed % 50 === 0 ? 9 : 6);
+                $best = self::bruteForce($nodes, []);
+                $found = (new FewestChanges())->order($nodes);
+                self::assertTrue($found->optimal);
+                self::assertSame($best, $found->changes, "seed $seed");
+                self::assertSame($found->changes, OrderedRemovals::changesOf(...$found->nodes));
+            });
     }
 
     public function testKeepsEveryPrecedenceAlsoOnLargerGraphsAndPastItsBudget(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $nodes = self::nodes(new Dice($seed), 30);
-            foreach ([new FewestChanges(), new FewestChanges(3)] as $order) {
-                $found = $order->order($nodes);
-                self::assertCount(30, $found->nodes);
-                $off = [];
-                foreach ($found->nodes as $node) {
-                    foreach ($node->clauses as $any) {
-                        self::assertNotSame([], array_intersect($any, $off), "seed $seed: $node->id before its clause");
+        $this->limitTo(60)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $nodes = self::nodes(new Dice($seed), 30);
+                foreach ([new FewestChanges(), new FewestChanges(3)] as $order) {
+                    $found = $order->order($nodes);
+                    self::assertCount(30, $found->nodes);
+                    $off = [];
+                    foreach ($found->nodes as $node) {
+                        foreach ($node->clauses as $any) {
+                            self::assertNotSame(
+                                [],
+                                array_intersect($any, $off),
+                                "seed $seed: $node->id before its clause",
+                            );
+                        }
+                        $off[] = $node->id;
                     }
-                    $off[] = $node->id;
                 }
-            }
-        });
+            });
     }
 
     /** What is not proven comes with a bound, and the bound is never above the optimum. */
@@ -88,7 +98,10 @@ final class FewestChangesTest extends TestCase
     public function testSaysThatTheyBlockEachOther(): void
     {
         $this->expectException(NoWayIn::class);
-        (new FewestChanges())->order([new RemovalNode('a', Tool::Spudger, Face::Front, [['b']]), new RemovalNode('b', Tool::Spudger, Face::Front, [['a']])]);
+        (new FewestChanges())->order([
+            new RemovalNode('a', Tool::Spudger, Face::Front, [['b']]),
+            new RemovalNode('b', Tool::Spudger, Face::Front, [['a']]),
+        ]);
     }
 
     /** @return list<RemovalNode> */
@@ -101,7 +114,12 @@ final class FewestChangesTest extends TestCase
                 $earlier = array_map(static fn(int $n): string => 'n' . $n, range(0, $i - 1));
                 $clauses[] = \array_slice($dice->shuffled($earlier), 0, $dice->int(1, 2));
             }
-            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers]), $dice->pick(Face::cases()), $clauses);
+            $nodes[] = new RemovalNode(
+                'n' . $i,
+                $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers]),
+                $dice->pick(Face::cases()),
+                $clauses,
+            );
         }
 
         return $nodes;

@@ -22,28 +22,31 @@ final class GraphTest extends TestCase
     /** What the search trusts in: the promise of a state is never more than the best order of what is left costs. */
     public function testThePromiseNeverOverstates(): void
     {
-        $this->limitTo(120)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $dice = new Dice($seed);
-            $nodes = self::nodes($dice, $dice->int(2, 14));
-            $graph = Graph::of($nodes);
-            $best = (new FewestChanges(200_000))->order($nodes);
-            self::assertTrue($best->optimal);
-            self::assertLessThanOrEqual($best->changes, $graph->least($graph->none, Setup::start()), "seed $seed");
-            // Along the best order the promise plus what is paid never exceeds the whole.
-            $mask = $graph->none;
-            $setup = Setup::start();
-            $paid = 0;
-            foreach ($best->nodes as $node) {
-                $n = array_search($node, $nodes, true);
-                self::assertIsInt($n);
-                $paid += $setup->changesTo($node);
-                $setup = $setup->after($node);
-                $mask = $graph->with($mask, $n);
-                self::assertLessThanOrEqual($best->changes, $paid + $graph->least($mask, $setup), "seed $seed");
-            }
-            self::assertSame($graph->all, $mask);
-            self::assertSame(0, $graph->least($graph->all, $setup));
-        });
+        $this->limitTo(120)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $nodes = self::nodes($dice, $dice->int(2, 14));
+                $graph = Graph::of($nodes);
+                $best = (new FewestChanges(200_000))->order($nodes);
+                self::assertTrue($best->optimal);
+                self::assertLessThanOrEqual($best->changes, $graph->least($graph->none, Setup::start()), "seed $seed");
+                // Along the best order the promise plus what is paid never exceeds the whole.
+                $mask = $graph->none;
+                $setup = Setup::start();
+                $paid = 0;
+                foreach ($best->nodes as $node) {
+                    $n = array_search($node, $nodes, true);
+                    self::assertIsInt($n);
+                    $paid += $setup->changesTo($node);
+                    $setup = $setup->after($node);
+                    $mask = $graph->with($mask, $n);
+                    self::assertLessThanOrEqual($best->changes, $paid + $graph->least($mask, $setup), "seed $seed");
+                }
+                self::assertSame($graph->all, $mask);
+                self::assertSame(0, $graph->least($graph->all, $setup));
+            });
     }
 
     public function testThereMayBeMoreRemovalsThanAWordHasBits(): void
@@ -53,7 +56,10 @@ final class GraphTest extends TestCase
             $nodes[] = new RemovalNode("n$i", Tool::Spudger, Face::Front, $i === 0 ? [] : [['n' . ($i - 1)]]);
         }
         $found = (new FewestChanges())->order(array_reverse($nodes));
-        self::assertSame(array_map(static fn(RemovalNode $n): string => $n->id, $nodes), array_map(static fn(RemovalNode $n): string => $n->id, $found->nodes));
+        self::assertSame(
+            array_map(static fn(RemovalNode $n): string => $n->id, $nodes),
+            array_map(static fn(RemovalNode $n): string => $n->id, $found->nodes),
+        );
         self::assertSame([1, true], [$found->changes, $found->optimal]);
     }
 
@@ -72,7 +78,12 @@ final class GraphTest extends TestCase
             for ($k = $dice->int(0, 2); $k > 0; --$k) {
                 $clauses[] = ['n' . $dice->int(0, $i - 1), 'n' . $dice->int(0, $i - 1)];
             }
-            $nodes[] = new RemovalNode('n' . $i, $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers, Tool::Card]), $dice->pick(Face::cases()), $clauses);
+            $nodes[] = new RemovalNode(
+                'n' . $i,
+                $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers, Tool::Card]),
+                $dice->pick(Face::cases()),
+                $clauses,
+            );
         }
 
         return $nodes;

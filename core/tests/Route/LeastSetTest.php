@@ -40,17 +40,20 @@ final class LeastSetTest extends TestCase
 
     public function testAgreesWithBruteForceOnSmallRandomGraphs(): void
     {
-        $this->limitTo(200)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(function (int $seed): void {
-            $clauses = self::graph(new Dice($seed), 7);
-            $goals = [array_key_last($clauses)];
-            $brute = self::bruteForce($clauses, $goals);
-            try {
-                $found = \count((new LeastSet($clauses))->for($goals));
-            } catch (NoWayIn) {
-                $found = null;
-            }
-            self::assertSame($brute, $found, "seed $seed");
-        });
+        $this->limitTo(200)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $clauses = self::graph(new Dice($seed), 7);
+                $goals = [array_key_last($clauses)];
+                $brute = self::bruteForce($clauses, $goals);
+                try {
+                    $found = \count((new LeastSet($clauses))->for($goals));
+                } catch (NoWayIn) {
+                    $found = null;
+                }
+                self::assertSame($brute, $found, "seed $seed");
+            });
     }
 
     /** @return non-empty-array<string, list<list<string>>> */
@@ -78,8 +81,14 @@ final class LeastSetTest extends TestCase
         $ids = array_keys($clauses);
         $best = null;
         for ($mask = 0; $mask < 1 << \count($ids); ++$mask) {
-            $set = array_values(array_filter($ids, static fn(int $i): bool => ($mask >> $i & 1) === 1, \ARRAY_FILTER_USE_KEY));
-            if (array_diff($goals, $set) === [] && self::canBeOrdered($set, $clauses) && ($best === null || \count($set) < $best)) {
+            $set = array_values(
+                array_filter($ids, static fn(int $i): bool => (($mask >> $i) & 1) === 1, \ARRAY_FILTER_USE_KEY),
+            );
+            if (
+                array_diff($goals, $set) === []
+                && self::canBeOrdered($set, $clauses)
+                && ($best === null || \count($set) < $best)
+            ) {
                 $best = \count($set);
             }
         }

@@ -31,7 +31,24 @@ final class RoutePlannerTest extends TestCase
     {
         self::assertSame([], self::route('brasca-fern-5', K::DisplayAssembly)->moved);
         self::assertSame(
-            ['back-cover', 'fingerprint', 'reader-plate', 'upper-cover', 'earpiece', 'lower-cover', 'loudspeaker', 'battery', 'main-board', 'rear-camera', 'front-camera', 'charging-board', 'link-flex', 'coax-lead', 'motor', 'sim-tray'],
+            [
+                'back-cover',
+                'fingerprint',
+                'reader-plate',
+                'upper-cover',
+                'earpiece',
+                'lower-cover',
+                'loudspeaker',
+                'battery',
+                'main-board',
+                'rear-camera',
+                'front-camera',
+                'charging-board',
+                'link-flex',
+                'coax-lead',
+                'motor',
+                'sim-tray',
+            ],
             self::route('brasca-fern-5', K::DisplayWithFrame)->moved,
         );
     }
@@ -61,13 +78,20 @@ final class RoutePlannerTest extends TestCase
     public function testTheBatteryIsFirstAmongConnectors(string $phone, ReplacementKind $kind): void
     {
         $file = Phones::read($phone);
-        $connectors = array_values(array_filter(self::route($phone, $kind)->ids(), static fn(string $id): bool => isset($file->connectors[$id]) && !$file->connectors[$id]->passive));
+        $connectors = array_values(
+            array_filter(
+                self::route($phone, $kind)->ids(),
+                static fn(string $id): bool => isset($file->connectors[$id]) && !$file->connectors[$id]->passive,
+            ),
+        );
         self::assertSame($file->powerConnector()->id, $connectors[0]);
     }
 
     #[DataProviderExternal(Phones::class, 'jobs')]
-    public function testTheTrialStandsAtTheEarliestMomentAndBeforeTheDisplayComesOff(string $phone, ReplacementKind $kind): void
-    {
+    public function testTheTrialStandsAtTheEarliestMomentAndBeforeTheDisplayComesOff(
+        string $phone,
+        ReplacementKind $kind,
+    ): void {
         $route = self::route($phone, $kind);
         if ($kind === ReplacementKind::GlassOnly) {
             self::assertNull($route->trial, 'glass has no flex to connect');
@@ -97,7 +121,10 @@ final class RoutePlannerTest extends TestCase
 
     public function testTheSmallestLiveSetIsTheDisplayWhatBootsThePhoneAndTheBatteryLast(): void
     {
-        self::assertSame(['display-plug', 'touch-plug', 'keys-plug', 'battery-plug'], self::route('quillon-vesper', K::DisplayAssembly)->trial?->live);
+        self::assertSame(
+            ['display-plug', 'touch-plug', 'keys-plug', 'battery-plug'],
+            self::route('quillon-vesper', K::DisplayAssembly)->trial?->live,
+        );
     }
 
     public function testAFlexThatIsTooShortMeansNoTrial(): void

@@ -12,14 +12,23 @@ use Facelift\Route\Weights;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
-/** Ways in are compared by what they disturb, then by what they risk, then by tool changes and turns, then by minutes. */
+/**
+ * Ways in are compared by what they disturb, then by what they risk, then by tool changes and turns, then by minutes.
+ */
 final class WeightsTest extends TestCase
 {
     public function testOfTwoWaysThatDisturbAlikeTheOneWithLessAtRiskIsTaken(): void
     {
         $clauses = ['paired' => [], 'plain' => [], 'goal' => [['paired', 'plain']]];
-        self::assertSame(['plain', 'goal'], (new LeastSet($clauses, ['paired' => [1, 4], 'plain' => [1, 0], 'goal' => [1, 0]]))->for(['goal']));
-        self::assertSame(['paired', 'goal'], (new LeastSet($clauses, ['paired' => [1, 4], 'plain' => [2, 0], 'goal' => [1, 0]]))->for(['goal']), 'what is disturbed counts first');
+        self::assertSame(
+            ['plain', 'goal'],
+            (new LeastSet($clauses, ['paired' => [1, 4], 'plain' => [1, 0], 'goal' => [1, 0]]))->for(['goal']),
+        );
+        self::assertSame(
+            ['paired', 'goal'],
+            (new LeastSet($clauses, ['paired' => [1, 4], 'plain' => [2, 0], 'goal' => [1, 0]]))->for(['goal']),
+            'what is disturbed counts first',
+        );
     }
 
     public function testWaysOfTheSameWeightAreAllLookedAt(): void
@@ -38,10 +47,17 @@ final class WeightsTest extends TestCase
         self::assertSame([1, 2], $weights['home-glue']);
         self::assertSame([1, 0], $weights['display-plug']);
         // By hand: two screws of 8 s, a plug of 8 s, a bond of 45 s, a bracket of 12 s.
-        self::assertEqualsWithDelta(16 + 8 + 45 + 12, Weights::seconds(Phones::read('quillon-hollin'), ['home-screws', 'home-plug', 'home-glue', 'home-bracket']), 1e-9);
+        self::assertEqualsWithDelta(
+            16 + 8 + 45 + 12,
+            Weights::seconds(Phones::read('quillon-hollin'), ['home-screws', 'home-plug', 'home-glue', 'home-bracket']),
+            1e-9,
+        );
     }
 
-    /** A flex of the old display that is glued down in the phone is loosened to save it, and torn off if it is given up. */
+    /**
+     * A flex of the old display that is glued down in the phone is loosened to save it, and torn off if it is given
+     * up.
+     */
     public function testAPanelThatIsGivenUpMayTearOffItsGluedFlex(): void
     {
         $phone = Phones::read('maruvi-sorrel');

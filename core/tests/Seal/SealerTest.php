@@ -58,34 +58,65 @@ final class SealerTest extends TestCase
         self::assertEqualsWithDelta(2 * 0.1548, $plan->metres['1.5 mm'], 1e-9);
     }
 
-    /** Openings anywhere, ledges of any width: never tape on tape, never over what has to stay free, nothing too short to hold. */
+    /**
+     * Openings anywhere, ledges of any width: never tape on tape, never over what has to stay free, nothing too short
+     * to hold.
+     */
     public function testHoldsWhereverOpeningsLieAndHoweverWideTheLedgeIs(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(1, 1_000_000))->disableShrinking()->then(static function (int $seed): void {
-            $dice = new Dice($seed);
-            $openings = array_map(static fn(int $n): array => ['id' => "o$n", 'name' => "Opening $n", 'shape' => 'rectangle', 'x' => $dice->float(10, 62), 'y' => $dice->float(4, 156), 'width' => $dice->float(1, 16), 'height' => $dice->float(1, 6), 'clearance' => $dice->float(0, 2), 'ifCovered' => 'proximity-dead'], range(1, $dice->int(1, 9)));
-            $phone = Phones::with('brasca-fern-5', ['openings' => $openings, 'ledge.top' => $dice->float(0.8, 6), 'ledge.bottom' => $dice->float(0.8, 6), 'ledge.left' => $dice->float(0.8, 6), 'ledge.right' => $dice->float(0.8, 6)]);
-            $plan = (new Sealer())->plan($phone, $phone->bonds['display-tape'], true);
-            $metres = 0.0;
-            foreach ($plan->strips as $i => $strip) {
-                $metres += $strip->length() / 1000;
-                self::assertGreaterThanOrEqual(3.0, $strip->length());
-                self::assertContains($strip->width, Sealer::STOCK);
-                self::assertTrue($phone->body->glass->box->grown(1e-6)->contains($strip->box), "seed $seed");
-                foreach ($phone->openings as $opening) {
-                    self::assertFalse($strip->box->grown(-1e-6)->meets($opening->keepOut()), "seed $seed, $opening->id");
+        $this->limitTo(60)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(static function (int $seed): void {
+                $dice = new Dice($seed);
+                $openings = array_map(
+                    static fn(int $n): array => [
+                        'id' => "o$n",
+                        'name' => "Opening $n",
+                        'shape' => 'rectangle',
+                        'x' => $dice->float(10, 62),
+                        'y' => $dice->float(4, 156),
+                        'width' => $dice->float(1, 16),
+                        'height' => $dice->float(1, 6),
+                        'clearance' => $dice->float(0, 2),
+                        'ifCovered' => 'proximity-dead',
+                    ],
+                    range(1, $dice->int(1, 9)),
+                );
+                $phone = Phones::with('brasca-fern-5', [
+                    'openings' => $openings,
+                    'ledge.top' => $dice->float(0.8, 6),
+                    'ledge.bottom' => $dice->float(0.8, 6),
+                    'ledge.left' => $dice->float(0.8, 6),
+                    'ledge.right' => $dice->float(0.8, 6),
+                ]);
+                $plan = (new Sealer())->plan($phone, $phone->bonds['display-tape'], true);
+                $metres = 0.0;
+                foreach ($plan->strips as $i => $strip) {
+                    $metres += $strip->length() / 1000;
+                    self::assertGreaterThanOrEqual(3.0, $strip->length());
+                    self::assertContains($strip->width, Sealer::STOCK);
+                    self::assertTrue($phone->body->glass->box->grown(1e-6)->contains($strip->box), "seed $seed");
+                    foreach ($phone->openings as $opening) {
+                        self::assertFalse(
+                            $strip->box->grown(-1e-6)->meets($opening->keepOut()),
+                            "seed $seed, $opening->id",
+                        );
+                    }
+                    foreach (\array_slice($plan->strips, $i + 1) as $other) {
+                        self::assertFalse($strip->box->grown(-1e-6)->meets($other->box), "seed $seed");
+                    }
                 }
-                foreach (\array_slice($plan->strips, $i + 1) as $other) {
-                    self::assertFalse($strip->box->grown(-1e-6)->meets($other->box), "seed $seed");
+                self::assertEqualsWithDelta($metres, array_sum($plan->metres), 1e-9);
+                // What no strip was cut free of lies clear of all four sides.
+                foreach ($phone->openings as $id => $opening) {
+                    $onSide = array_filter(
+                        $plan->strips,
+                        static fn(Strip $s): bool => $opening->keepOut()->meets($s->box),
+                    );
+                    self::assertSame([], \in_array($id, $plan->freed, true) ? [] : $onSide);
                 }
-            }
-            self::assertEqualsWithDelta($metres, array_sum($plan->metres), 1e-9);
-            // What no strip was cut free of lies clear of all four sides.
-            foreach ($phone->openings as $id => $opening) {
-                $onSide = array_filter($plan->strips, static fn(Strip $s): bool => $opening->keepOut()->meets($s->box));
-                self::assertSame([], \in_array($id, $plan->freed, true) ? [] : $onSide);
-            }
-        });
+            });
     }
 
     public function testAPrecutSealNeedsNoStrips(): void

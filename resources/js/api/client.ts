@@ -61,5 +61,11 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<NonNullable<T>>
         code?: string;
         version?: number;
     };
-    throw new Refused(response.status, body.message ?? `The server answered ${response.status}.`, body.errors ?? {}, body.code ?? null, body.version ?? null);
+    throw new Refused(
+        response.status,
+        body.message ?? `The server answered ${response.status}.`,
+        body.errors ?? {},
+        body.code ?? null,
+        body.version ?? null,
+    );
 }

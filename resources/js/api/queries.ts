@@ -4,26 +4,42 @@ import { api, take, type Condition, type Schemas } from './client';
 const path = (job: string) => ({ params: { path: { job } } });
 
 export const queries = {
-    me: () => queryOptions({ queryKey: ['me'], queryFn: () => take(api.GET('/api/me')), retry: false, staleTime: Infinity }),
+    me: () =>
+        queryOptions({ queryKey: ['me'], queryFn: () => take(api.GET('/api/me')), retry: false, staleTime: Infinity }),
     jobs: (find = '', page = 1, show: 'current' | 'closed' = 'current') =>
         queryOptions({
             queryKey: ['jobs', find, page, show],
             queryFn: () => take(api.GET('/api/jobs', { params: { query: { q: find, page, show } } })),
             placeholderData: keepPreviousData,
         }),
-    job: (id: string) => queryOptions({ queryKey: ['job', id], queryFn: () => take(api.GET('/api/jobs/{job}', path(id))) }),
-    phones: (q: string) => queryOptions({ queryKey: ['phones', q], queryFn: () => take(api.GET('/api/phones', { params: { query: { q } } })) }),
+    job: (id: string) =>
+        queryOptions({ queryKey: ['job', id], queryFn: () => take(api.GET('/api/jobs/{job}', path(id))) }),
+    phones: (q: string) =>
+        queryOptions({
+            queryKey: ['phones', q],
+            queryFn: () => take(api.GET('/api/phones', { params: { query: { q } } })),
+        }),
     phone: (id: string) =>
         queryOptions({
             queryKey: ['phone', id],
             queryFn: () => take(api.GET('/api/phones/{phone}', { params: { path: { phone: id } } })),
             staleTime: Infinity,
         }),
-    scope: (id: string) => queryOptions({ queryKey: ['job', id, 'scope'], queryFn: () => take(api.GET('/api/jobs/{job}/scope', path(id))) }),
-    parts: (id: string) => queryOptions({ queryKey: ['job', id, 'part'], queryFn: () => take(api.GET('/api/jobs/{job}/part', path(id))) }),
-    plan: (id: string) => queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => take(api.GET('/api/jobs/{job}/plan', path(id))) }),
+    scope: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'scope'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/scope', path(id))),
+        }),
+    parts: (id: string) =>
+        queryOptions({ queryKey: ['job', id, 'part'], queryFn: () => take(api.GET('/api/jobs/{job}/part', path(id))) }),
+    plan: (id: string) =>
+        queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => take(api.GET('/api/jobs/{job}/plan', path(id))) }),
     bench: (id: string) =>
-        queryOptions({ queryKey: ['job', id, 'bench'], queryFn: () => take(api.GET('/api/jobs/{job}/bench', path(id))), refetchInterval: 15_000 }),
+        queryOptions({
+            queryKey: ['job', id, 'bench'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/bench', path(id))),
+            refetchInterval: 15_000,
+        }),
     benchHeat: (id: string, bond: string) =>
         queryOptions({
             queryKey: ['job', id, 'heat', bond],
@@ -42,20 +58,35 @@ export const queries = {
             queryKey: ['phone-versions', id],
             queryFn: () => take(api.GET('/api/phone-files/{phone}/versions', { params: { path: { phone: id } } })),
         }),
-    troubles: (id: string) => queryOptions({ queryKey: ['job', id, 'troubles'], queryFn: () => take(api.GET('/api/jobs/{job}/troubles', path(id))) }),
+    troubles: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'troubles'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/troubles', path(id))),
+        }),
     partOffers: (id: string, change: string) =>
         queryOptions({
             queryKey: ['job', id, 'troubles', change, 'offers'],
-            queryFn: () => take(api.GET('/api/jobs/{job}/troubles/{change}/offers', { params: { path: { job: id, change } } })),
+            queryFn: () =>
+                take(api.GET('/api/jobs/{job}/troubles/{change}/offers', { params: { path: { job: id, change } } })),
         }),
     possibleTroubles: (id: string, step: string) =>
         queryOptions({
             queryKey: ['job', id, 'troubles', step],
             queryFn: () => take(api.GET('/api/jobs/{job}/troubles/{step}', { params: { path: { job: id, step } } })),
         }),
-    thermometers: () => queryOptions({ queryKey: ['thermometers'], queryFn: () => take(api.GET('/api/thermometers')), refetchInterval: 2_000 }),
-    proof: (id: string) => queryOptions({ queryKey: ['job', id, 'proof'], queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))) }),
-    timers: () => queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),
+    thermometers: () =>
+        queryOptions({
+            queryKey: ['thermometers'],
+            queryFn: () => take(api.GET('/api/thermometers')),
+            refetchInterval: 2_000,
+        }),
+    proof: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'proof'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/proof', path(id))),
+        }),
+    timers: () =>
+        queryOptions({ queryKey: ['timers'], queryFn: () => take(api.GET('/api/timers')), refetchInterval: 15_000 }),
     shelf: (find = '', state = '', page = 1) =>
         queryOptions({
             queryKey: ['shelf', find, state, page],
@@ -63,17 +94,40 @@ export const queries = {
             placeholderData: keepPreviousData,
         }),
     item: (label: string) =>
-        queryOptions({ queryKey: ['item', label], queryFn: () => take(api.GET('/api/shelf/items/{label}', { params: { path: { label } } })) }),
+        queryOptions({
+            queryKey: ['item', label],
+            queryFn: () => take(api.GET('/api/shelf/items/{label}', { params: { path: { label } } })),
+        }),
     returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
     claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
     rules: () => queryOptions({ queryKey: ['rules'], queryFn: () => take(api.GET('/api/rules')) }),
     heatSources: () => queryOptions({ queryKey: ['heat-sources'], queryFn: () => take(api.GET('/api/heat/sources')) }),
     heat: (tried: Schemas['HeatTried']) =>
-        queryOptions({ queryKey: ['heat', tried], queryFn: () => take(api.POST('/api/heat', { body: tried })), placeholderData: keepPreviousData }),
-    photos: (id: string) => queryOptions({ queryKey: ['job', id, 'photos'], queryFn: () => take(api.GET('/api/jobs/{job}/photos', path(id))) }),
-    quote: (id: string) => queryOptions({ queryKey: ['job', id, 'quote'], queryFn: () => take(api.GET('/api/jobs/{job}/quote', path(id))) }),
-    supplier: (id: string) => queryOptions({ queryKey: ['job', id, 'supplier'], queryFn: () => take(api.GET('/api/jobs/{job}/supplier', path(id))) }),
-    history: (imei: string) => queryOptions({ queryKey: ['history', imei], queryFn: () => take(api.GET('/api/history', { params: { query: { imei } } })) }),
+        queryOptions({
+            queryKey: ['heat', tried],
+            queryFn: () => take(api.POST('/api/heat', { body: tried })),
+            placeholderData: keepPreviousData,
+        }),
+    photos: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'photos'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/photos', path(id))),
+        }),
+    quote: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'quote'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/quote', path(id))),
+        }),
+    supplier: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'supplier'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/supplier', path(id))),
+        }),
+    history: (imei: string) =>
+        queryOptions({
+            queryKey: ['history', imei],
+            queryFn: () => take(api.GET('/api/history', { params: { query: { imei } } })),
+        }),
     tellApart: (q: string, answers: Record<string, string>) =>
         queryOptions({
             queryKey: ['tell-apart', q, answers],

@@ -29,13 +29,22 @@ const WHY = {
 export function heatWords(heat: Heated, batteryStop: number, now: number): HeatWords {
     const here = sampleAt(heat.samples, (now - heat.from) / 1000);
     const degrees = here?.battery ?? 0;
-    const battery = { text: `Battery ${degrees.toFixed(0)} of ${batteryStop} °C`, near: degrees >= batteryStop - BATTERY_NEAR };
+    const battery = {
+        text: `Battery ${degrees.toFixed(0)} of ${batteryStop} °C`,
+        near: degrees >= batteryStop - BATTERY_NEAR,
+    };
     if (heat.on) {
         if (degrees >= batteryStop) {
             return { text: 'Lift off now', why: 'the battery is at its limit', tone: 'stop', battery, cue: 'lift' };
         }
         if (heat.liftAt === null) {
-            return { text: 'Not within five minutes', why: 'this source as it is set does not reach the bond', tone: 'care', battery, cue: 'none' };
+            return {
+                text: 'Not within five minutes',
+                why: 'this source as it is set does not reach the bond',
+                tone: 'care',
+                battery,
+                cue: 'none',
+            };
         }
         const left = (heat.liftAt - now) / 1000;
         const why = heat.liftBecause === null ? null : WHY[heat.liftBecause];
@@ -51,7 +60,13 @@ export function heatWords(heat: Heated, batteryStop: number, now: number): HeatW
         return { text: 'Parts for five minutes and more', why: null, tone: 'plain', battery, cue: 'none' };
     }
     const soon = grips <= GRIPS_SOON;
-    return { text: `Grips again in ${clock(grips)}`, why: null, tone: soon ? 'care' : 'plain', battery, cue: soon ? 'grips-soon' : 'none' };
+    return {
+        text: `Grips again in ${clock(grips)}`,
+        why: null,
+        tone: soon ? 'care' : 'plain',
+        battery,
+        cue: soon ? 'grips-soon' : 'none',
+    };
 }
 
 /** What is to be heard when the words change: each change once, the battery before everything else. */
@@ -69,12 +84,22 @@ export function heard(before: HeatWords | null, after: HeatWords): 'battery' | '
 export function asItWent(planned: StripOpening, heat: Heated | null): StripOpening {
     return heat === null
         ? planned
-        : { ...planned, window: { ...planned.window, ...heat.window }, samples: heat.samples, phases: heat.heats.map((h) => ({ kind: 'heat', ...h })) };
+        : {
+              ...planned,
+              window: { ...planned.window, ...heat.window },
+              samples: heat.samples,
+              phases: heat.heats.map((h) => ({ kind: 'heat', ...h })),
+          };
 }
 
 /** The heating that a reading belongs to: the last one begun of a bond. */
-export function heatingOf(moves: readonly { id: string; kind: string }[], run: Pick<Run, 'timers' | 'done'>): string | null {
-    const begun = moves.filter((m) => (m.kind === 'heat' || m.kind === 'reheat') && (run.timers.has(m.id) || run.done.has(m.id)));
+export function heatingOf(
+    moves: readonly { id: string; kind: string }[],
+    run: Pick<Run, 'timers' | 'done'>,
+): string | null {
+    const begun = moves.filter(
+        (m) => (m.kind === 'heat' || m.kind === 'reheat') && (run.timers.has(m.id) || run.done.has(m.id)),
+    );
     return begun[begun.length - 1]?.id ?? null;
 }
 

@@ -10,7 +10,10 @@ export interface Refusal {
     reason: Schemas['Reason'];
     kind: Schemas['EventsAnswer']['refused'][number]['kind'];
 }
-export type Sent = { kind: 'answered'; answer: Schemas['EventsAnswer'] } | { kind: 'rejected'; message: string } | { kind: 'unreachable' };
+export type Sent =
+    | { kind: 'answered'; answer: Schemas['EventsAnswer'] }
+    | { kind: 'rejected'; message: string }
+    | { kind: 'unreachable' };
 
 export interface Store {
     getItem(key: string): string | null;
@@ -104,9 +107,13 @@ export class Outbox {
         const ids = new Set(batch.map((e) => e.id));
         const refusals =
             sent.kind === 'answered'
-                ? sent.answer.refused.filter((r) => r.reason.code !== 'already-done').map((r) => ({ id: r.id, reason: r.reason, kind: r.kind }))
+                ? sent.answer.refused
+                      .filter((r) => r.reason.code !== 'already-done')
+                      .map((r) => ({ id: r.id, reason: r.reason, kind: r.kind }))
                 : batch.map((e) => ({ id: e.id, reason: { code: sent.message, figures: {} }, kind: 'never' as const }));
-        const refused = refusals.flatMap(({ id, ...why }) => batch.filter((e) => e.id === id).map((event) => ({ job, event, ...why })));
+        const refused = refusals.flatMap(({ id, ...why }) =>
+            batch.filter((e) => e.id === id).map((event) => ({ job, event, ...why })),
+        );
         this.write(this.read().filter((w) => !ids.has(w.event.id)));
         this.set({ refused: [...this.snapshot.refused, ...refused] });
         if (sent.kind === 'answered') {

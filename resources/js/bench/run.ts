@@ -153,7 +153,9 @@ export function runOf(plan: Folded, state: BenchState, waiting: readonly BenchEv
     const laid = new Laid(new Map(plan.steps.map((s) => [s.id, s])), plan.power, state);
     waiting.forEach((event) => laid.lay(event));
     const ledger: Ledger =
-        waiting.length > 0 ? ledgerFrom(plan, laid.done) : { screws: state.screwsOut, off: state.off, parts: state.partsOut, on: state.putOn };
+        waiting.length > 0
+            ? ledgerFrom(plan, laid.done)
+            : { screws: state.screwsOut, off: state.off, parts: state.partsOut, on: state.putOn };
     return {
         done: laid.done,
         timers: laid.timers,
@@ -190,7 +192,8 @@ export function untested(plan: Plan, run: Pick<Run, 'waived' | 'tests'>, gate: s
 }
 
 /** Whatever is done to a warm bond by hand may need heat once more. */
-export const mayHeatAgain = (kind: Step['kind']): boolean => ['first-gap', 'alcohol', 'cut-pass', 'lift'].includes(kind);
+export const mayHeatAgain = (kind: Step['kind']): boolean =>
+    ['first-gap', 'alcohol', 'cut-pass', 'lift'].includes(kind);
 
 /** The steps that are moves of one bond, in the order of its opening. */
 export const movesOf = (plan: Plan, bond: string): Step[] => plan.steps.filter((s) => s.move?.bond === bond);
@@ -220,12 +223,14 @@ export function modelTime(plan: Plan, run: Run, bond: string, now: number): numb
     return Math.min(phase.from + Math.max(0, (now - began) / 1000), phase.to);
 }
 
-export type Heat = { kind: 'none' } | { kind: 'heating'; since: number; seconds: number } | { kind: 'working'; until: number };
+export type Heat =
+    { kind: 'none' } | { kind: 'heating'; since: number; seconds: number } | { kind: 'working'; until: number };
 
 /** What the clock of a cutting step shows: heating again, or the time until the bond grips. */
 export function heatOf(plan: Plan, run: Run, bond: string): Heat {
     const heats = movesOf(plan, bond).filter(isHeating);
-    const grips = (step: Step | undefined): number => openingOf(plan, bond)?.moves[step?.move?.index ?? -1]?.end.grips ?? 0;
+    const grips = (step: Step | undefined): number =>
+        openingOf(plan, bond)?.moves[step?.move?.index ?? -1]?.end.grips ?? 0;
     const reheat = heats[1] ?? heats[0];
     const last = [...heats].reverse().find((m) => run.done.has(m.id));
     const extra = run.extraHeat[run.extraHeat.length - 1];

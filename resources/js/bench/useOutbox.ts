@@ -8,7 +8,10 @@ import { serverNow } from './useNow';
 
 async function send(job: string, events: BenchEvent[]): Promise<Sent> {
     try {
-        return { kind: 'answered', answer: await take(api.POST('/api/jobs/{job}/events', { params: { path: { job } }, body: { events } })) };
+        return {
+            kind: 'answered',
+            answer: await take(api.POST('/api/jobs/{job}/events', { params: { path: { job } }, body: { events } })),
+        };
     } catch (error) {
         // Signed out, or the server is away or starting: what was confirmed stays here and is sent again.
         if (error instanceof Refused && [403, 404, 409, 422].includes(error.status)) {

@@ -24,7 +24,8 @@ export function useThermometer(job: string) {
     const all = useQuery(queries.thermometers()).data?.data ?? [];
     const again = () => client.invalidateQueries({ queryKey: queries.thermometers().queryKey });
     const follow = useMutation({
-        mutationFn: (body: Schemas['Follow']) => take(api.PUT('/api/jobs/{job}/thermometer', { params: { path: { job } }, body })),
+        mutationFn: (body: Schemas['Follow']) =>
+            take(api.PUT('/api/jobs/{job}/thermometer', { params: { path: { job } }, body })),
         onSettled: again,
     });
     const leave = useMutation({

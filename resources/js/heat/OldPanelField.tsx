@@ -14,7 +14,15 @@ interface Props {
 /** What is to become of the old panel: how hot, how deep and how fast follow from it. */
 export function OldPanelField({ value, set, disabled = false, size = 'small' }: Props) {
     return (
-        <TextField select size={size} label="Old panel" value={value} disabled={disabled} onChange={(e) => set(e.target.value as OldPanel)} sx={{ width: 180 }}>
+        <TextField
+            select
+            size={size}
+            label="Old panel"
+            value={value}
+            disabled={disabled}
+            onChange={(e) => set(e.target.value as OldPanel)}
+            sx={{ width: 180 }}
+        >
             {(['save', 'give-up'] as const).map((v) => (
                 <MenuItem key={v} value={v}>
                     {say(`oldpanel.${v}`)}

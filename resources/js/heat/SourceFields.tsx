@@ -19,7 +19,9 @@ export function SourceFields({ source, set }: { source: HeatSource; set: (s: Hea
                 select
                 label="Source of heat"
                 value={own ? own.id : source.kind}
-                onChange={(e) => set(kept.find((k) => k.id === e.target.value)?.source ?? usual[e.target.value as SourceKind])}
+                onChange={(e) =>
+                    set(kept.find((k) => k.id === e.target.value)?.source ?? usual[e.target.value as SourceKind])
+                }
                 sx={{ width: 230 }}
             >
                 {KINDS.map((k) => (
@@ -35,14 +37,27 @@ export function SourceFields({ source, set }: { source: HeatSource; set: (s: Hea
                 ))}
             </TextField>
             {fieldsOf(source.kind).map((f) => (
-                <FigureField key={`${source.kind} ${f.key}`} field={f} value={source[f.key]} set={(v) => set({ ...source, [f.key]: v })} />
+                <FigureField
+                    key={`${source.kind} ${f.key}`}
+                    field={f}
+                    value={source[f.key]}
+                    set={(v) => set({ ...source, [f.key]: v })}
+                />
             ))}
         </>
     );
 }
 
 /** A figure with its unit; what is typed stays as it is until it is a number in range. */
-function FigureField({ field, value, set }: { field: SourceField; value: number | undefined; set: (v: number) => void }) {
+function FigureField({
+    field,
+    value,
+    set,
+}: {
+    field: SourceField;
+    value: number | undefined;
+    set: (v: number) => void;
+}) {
     const [text, setText] = useState<string | null>(null);
     const number = text === null ? value : Number(text);
     const bad = number === undefined || Number.isNaN(number) || number < field.min || number > field.max;
@@ -60,7 +75,10 @@ function FigureField({ field, value, set }: { field: SourceField; value: number 
                 }
             }}
             onBlur={() => setText(null)}
-            slotProps={{ input: { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> }, htmlInput: { inputMode: 'decimal' } }}
+            slotProps={{
+                input: { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> },
+                htmlInput: { inputMode: 'decimal' },
+            }}
             sx={{ width: 150 }}
         />
     );

@@ -20,7 +20,12 @@ export interface SourceField {
     step: number;
 }
 
-const SET: Record<SourceKind, [number, number]> = { plate: [30, 120], 'hot-air': [40, 180], 'grain-bag': [40, 100], 'local-air': [100, 350] };
+const SET: Record<SourceKind, [number, number]> = {
+    plate: [30, 120],
+    'hot-air': [40, 180],
+    'grain-bag': [40, 100],
+    'local-air': [100, 350],
+};
 
 /** What can be set on a kind of source, with its range. */
 export function fieldsOf(kind: SourceKind): SourceField[] {

@@ -11,7 +11,16 @@ export function DrawnMark({ mark, face, width, hatch }: { mark: Drawn; face: Fac
     const last = points[points.length - 1] ?? first;
     switch (mark.kind) {
         case 'crack':
-            return <path d={line(points)} fill="none" stroke={slate.line} strokeWidth="0.5" strokeLinejoin="round" opacity="0.85" />;
+            return (
+                <path
+                    d={line(points)}
+                    fill="none"
+                    stroke={slate.line}
+                    strokeWidth="0.5"
+                    strokeLinejoin="round"
+                    opacity="0.85"
+                />
+            );
         case 'line':
             return <path d={line(points)} fill="none" stroke={slate.cold} strokeWidth="1.1" strokeDasharray="3 0.8" />;
         case 'dead-zone':
@@ -38,6 +47,13 @@ export function DrawnMark({ mark, face, width, hatch }: { mark: Drawn; face: Fac
                 />
             );
         case 'missing-screw':
-            return <path d={`M${first.x - 2} ${first.y - 2}l4 4m0 -4l-4 4`} fill="none" stroke={slate.now} strokeWidth="0.9" />;
+            return (
+                <path
+                    d={`M${first.x - 2} ${first.y - 2}l4 4m0 -4l-4 4`}
+                    fill="none"
+                    stroke={slate.now}
+                    strokeWidth="0.9"
+                />
+            );
     }
 }

@@ -4,7 +4,19 @@ import { useId, useState } from 'react';
 import type { PhoneFile } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
 import { DrawnMark, type Drawn } from './DrawnMark';
-import { boxAround, glassOf, hull, line, outlineOf, seen, seenBox, spread, type Box as Area, type Face, type Point } from './geometry';
+import {
+    boxAround,
+    glassOf,
+    hull,
+    line,
+    outlineOf,
+    seen,
+    seenBox,
+    spread,
+    type Box as Area,
+    type Face,
+    type Point,
+} from './geometry';
 
 export type Tone = 'now' | 'done' | 'stop' | 'cold' | 'plain';
 
@@ -34,7 +46,13 @@ interface Props {
     onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end?: () => void };
 }
 
-const colour: Record<Tone, string> = { now: slate.now, done: slate.done, stop: slate.stop, cold: slate.cold, plain: slate.line };
+const colour: Record<Tone, string> = {
+    now: slate.now,
+    done: slate.done,
+    stop: slate.stop,
+    cold: slate.cold,
+    plain: slate.line,
+};
 const MARGIN_WITH_WORDS = 56;
 const MARGIN = 14;
 const MARGIN_Y = 12;
@@ -55,9 +73,19 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
     };
     const words = marks.filter((m) => m.label !== undefined).map((m) => `${m.label}${m.detail ? `, ${m.detail}` : ''}`);
     const centre = hull(marks.filter((m) => m.tone === 'now').map((m) => seen(anchorOf(m), face, w)));
-    const middle = zoom > 1 && (centre.x !== 0 || centre.y !== 0) ? centre : { x: view.x + view.width / 2, y: view.y + view.height / 2 };
+    const middle =
+        zoom > 1 && (centre.x !== 0 || centre.y !== 0)
+            ? centre
+            : { x: view.x + view.width / 2, y: view.y + view.height / 2 };
     const shown =
-        zoom === 1 ? view : { x: middle.x - view.width / zoom / 2, y: middle.y - view.height / zoom / 2, width: view.width / zoom, height: view.height / zoom };
+        zoom === 1
+            ? view
+            : {
+                  x: middle.x - view.width / zoom / 2,
+                  y: middle.y - view.height / zoom / 2,
+                  width: view.width / zoom,
+                  height: view.height / zoom,
+              };
     return (
         <Box sx={{ position: 'relative', height: '100%' }}>
             <svg
@@ -67,7 +95,12 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                 preserveAspectRatio="xMidYMid meet"
                 width="100%"
                 height="100%"
-                style={{ display: 'block', background: slate.mat, touchAction: onDraw ? 'none' : 'auto', cursor: onDraw ? 'crosshair' : 'default' }}
+                style={{
+                    display: 'block',
+                    background: slate.mat,
+                    touchAction: onDraw ? 'none' : 'auto',
+                    cursor: onDraw ? 'crosshair' : 'default',
+                }}
                 onPointerDown={
                     onDraw &&
                     ((e) => {
@@ -83,7 +116,14 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                         <path d="M10 0H0V10" fill="none" stroke={slate.grid} strokeWidth="0.25" />
                     </pattern>
                     {(['now', 'done', 'stop', 'cold', 'plain'] as const).map((tone) => (
-                        <pattern key={tone} id={`${id}-${tone}`} width="2.2" height="2.2" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                        <pattern
+                            key={tone}
+                            id={`${id}-${tone}`}
+                            width="2.2"
+                            height="2.2"
+                            patternUnits="userSpaceOnUse"
+                            patternTransform="rotate(45)"
+                        >
                             <path d="M0 0V2.2" stroke={colour[tone]} strokeWidth="0.7" />
                         </pattern>
                     ))}
@@ -93,10 +133,24 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                 <rect {...box(glass)} rx={glass.radius} fill={slate.deep} stroke="#6F838B" strokeWidth="0.35" />
                 {face === 'front' ? (
                     <>
-                        <rect {...box(phone.body.display)} rx={Math.max(1, glass.radius - 3)} fill="none" stroke={slate.grid} strokeWidth="0.3" />
+                        <rect
+                            {...box(phone.body.display)}
+                            rx={Math.max(1, glass.radius - 3)}
+                            fill="none"
+                            stroke={slate.grid}
+                            strokeWidth="0.3"
+                        />
                         {(phone.openings ?? []).map((o) =>
                             o.shape === 'circle' ? (
-                                <circle key={o.id} cx={o.x} cy={o.y} r={o.width / 2} fill="none" stroke={slate.line} strokeWidth="0.35" />
+                                <circle
+                                    key={o.id}
+                                    cx={o.x}
+                                    cy={o.y}
+                                    r={o.width / 2}
+                                    fill="none"
+                                    stroke={slate.line}
+                                    strokeWidth="0.35"
+                                />
                             ) : (
                                 <rect
                                     key={o.id}
@@ -112,7 +166,16 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                 ) : (
                     phone.parts
                         .filter((p) => p.face === 'back' && p.kind !== 'back-cover')
-                        .map((p) => <rect key={p.id} {...box(seenBox(boxAround(p), face, w))} rx="1" fill="none" stroke={slate.grid} strokeWidth="0.4" />)
+                        .map((p) => (
+                            <rect
+                                key={p.id}
+                                {...box(seenBox(boxAround(p), face, w))}
+                                rx="1"
+                                fill="none"
+                                stroke={slate.grid}
+                                strokeWidth="0.4"
+                            />
+                        ))
                 )}
                 {drawn.map((d, i) => (
                     <DrawnMark key={i} mark={d} face={face} width={w} hatch={`url(#${id}-stop)`} />
@@ -194,9 +257,24 @@ function shapes(m: Mark, face: Face, w: number, id: string) {
                 const s = seen(d, face, w);
                 return (
                     <g key={`d${i}`}>
-                        <circle cx={s.x} cy={s.y} r={d.text ? 2.3 : 1.5} fill={slate.deep} stroke={stroke} strokeWidth="0.6" />
+                        <circle
+                            cx={s.x}
+                            cy={s.y}
+                            r={d.text ? 2.3 : 1.5}
+                            fill={slate.deep}
+                            stroke={stroke}
+                            strokeWidth="0.6"
+                        />
                         {d.text && (
-                            <text x={s.x} y={s.y + 1.15} textAnchor="middle" fontSize="3.2" fontWeight="700" fontFamily={mono} fill={stroke}>
+                            <text
+                                x={s.x}
+                                y={s.y + 1.15}
+                                textAnchor="middle"
+                                fontSize="3.2"
+                                fontWeight="700"
+                                fontFamily={mono}
+                                fill={stroke}
+                            >
                                 {d.text}
                             </text>
                         )}
@@ -205,7 +283,10 @@ function shapes(m: Mark, face: Face, w: number, id: string) {
             })}
             {(m.picks ?? []).map((p, i) => {
                 const s = seen(p, face, w);
-                const out = { x: s.x < 4 ? -1 : s.x > w - 4 ? 1 : 0, y: s.x >= 4 && s.x <= w - 4 ? (s.y < 30 ? -1 : 1) : 0 };
+                const out = {
+                    x: s.x < 4 ? -1 : s.x > w - 4 ? 1 : 0,
+                    y: s.x >= 4 && s.x <= w - 4 ? (s.y < 30 ? -1 : 1) : 0,
+                };
                 const tip = `${s.x} ${s.y}`;
                 const base =
                     out.x !== 0
@@ -221,13 +302,19 @@ function anchorOf(m: Mark): Point {
     if (m.lines?.[0]) {
         return m.lines[0][Math.floor(m.lines[0].length / 2)] ?? { x: 0, y: 0 };
     }
-    const points = [...(m.dots ?? []), ...(m.boxes ?? []).map((b) => ({ x: b.x + b.width / 2, y: b.y + b.height / 2 }))];
+    const points = [
+        ...(m.dots ?? []),
+        ...(m.boxes ?? []).map((b) => ({ x: b.x + b.width / 2, y: b.y + b.height / 2 })),
+    ];
     return hull(points);
 }
 
 function Labels({ marks, face, width, height }: { marks: Mark[]; face: Face; width: number; height: number }) {
     const labelled = marks.filter((m) => m.label !== undefined).map((m) => ({ m, p: seen(anchorOf(m), face, width) }));
-    const sides = [labelled.filter((l) => l.p.x < width / 2 - 1), labelled.filter((l) => l.p.x >= width / 2 - 1)] as const;
+    const sides = [
+        labelled.filter((l) => l.p.x < width / 2 - 1),
+        labelled.filter((l) => l.p.x >= width / 2 - 1),
+    ] as const;
     return (
         <>
             {sides.map((group, s) => {
@@ -249,11 +336,26 @@ function Labels({ marks, face, width, height }: { marks: Mark[]; face: Face; wid
                                 fill="none"
                                 opacity="0.8"
                             />
-                            <text x={x} y={y} textAnchor={s === 0 ? 'end' : 'start'} fontSize="4.1" fontWeight="700" fontFamily={sans} fill={colour[l.m.tone]}>
+                            <text
+                                x={x}
+                                y={y}
+                                textAnchor={s === 0 ? 'end' : 'start'}
+                                fontSize="4.1"
+                                fontWeight="700"
+                                fontFamily={sans}
+                                fill={colour[l.m.tone]}
+                            >
                                 {short(l.m.label ?? '')}
                             </text>
                             {l.m.detail && (
-                                <text x={x} y={y + 4.4} textAnchor={s === 0 ? 'end' : 'start'} fontSize="3.5" fontFamily={sans} fill={slate.quiet}>
+                                <text
+                                    x={x}
+                                    y={y + 4.4}
+                                    textAnchor={s === 0 ? 'end' : 'start'}
+                                    fontSize="3.5"
+                                    fontFamily={sans}
+                                    fill={slate.quiet}
+                                >
                                     {short(l.m.detail)}
                                 </text>
                             )}

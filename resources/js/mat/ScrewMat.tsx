@@ -17,9 +17,13 @@ const COLUMNS = 5;
 export function ScrewMat({ plan, done, step = null, ticked = [], tap }: Props) {
     const groups = [...new Set(plan.screws.map((s) => s.fastener))];
     const rows = groups.map((id) => ({ id, screws: plan.screws.filter((s) => s.fastener === id) }));
-    const tops = rows.reduce<number[]>((all, r, i) => [...all, (all[i] ?? 0) + 34 + 44 * Math.ceil(r.screws.length / COLUMNS)], [0]);
+    const tops = rows.reduce<number[]>(
+        (all, r, i) => [...all, (all[i] ?? 0) + 34 + 44 * Math.ceil(r.screws.length / COLUMNS)],
+        [0],
+    );
     const height = (tops[tops.length - 1] ?? 0) + 10;
-    const away = (id: string) => done.has(`unscrew:${id}`) && !done.has(`screw-in:${id}`) && !done.has(`left-over:${id}`);
+    const away = (id: string) =>
+        done.has(`unscrew:${id}`) && !done.has(`screw-in:${id}`) && !done.has(`left-over:${id}`);
     const goesIn = step?.kind === 'screw-in';
     const lies = (id: string, number: number) => (ticked.includes(number) ? !goesIn : away(id));
     const here = new Set([...Object.keys(step?.effects.screwsOut ?? {}), ...Object.keys(step?.effects.screwsIn ?? {})]);
@@ -63,12 +67,23 @@ export function ScrewMat({ plan, done, step = null, ticked = [], tap }: Props) {
                                   }
                                 : {})}
                         >
-                            <rect width="64" height="36" rx="4" fill={slate.deep} stroke={here.has(r.id) ? slate.now : slate.grid} strokeWidth="1.5" />
+                            <rect
+                                width="64"
+                                height="36"
+                                rx="4"
+                                fill={slate.deep}
+                                stroke={here.has(r.id) ? slate.now : slate.grid}
+                                strokeWidth="1.5"
+                            />
                             <text x="8" y="23" fontSize="14" fontFamily={mono} fill={slate.quiet}>
                                 {s.number}
                             </text>
-                            {lies(r.id, s.number) && <path d={`M32 12h10v4h-3v${s.length * 4}h-4V16h-3Z`} fill={slate.line} />}
-                            {ticked.includes(s.number) && <path d="M50 20l4 5 7-11" fill="none" stroke={slate.done} strokeWidth="2.5" />}
+                            {lies(r.id, s.number) && (
+                                <path d={`M32 12h10v4h-3v${s.length * 4}h-4V16h-3Z`} fill={slate.line} />
+                            )}
+                            {ticked.includes(s.number) && (
+                                <path d="M50 20l4 5 7-11" fill="none" stroke={slate.done} strokeWidth="2.5" />
+                            )}
                         </g>
                     ))}
                 </g>

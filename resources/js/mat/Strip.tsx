@@ -81,7 +81,9 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
         </>
     );
     const summary =
-        here === null ? '' : `Estimate: bond ${here.bond.toFixed(0)} °C, battery ${here.battery.toFixed(0)} °C, limit ${opening.limits.batteryStop} °C.`;
+        here === null
+            ? ''
+            : `Estimate: bond ${here.bond.toFixed(0)} °C, battery ${here.battery.toFixed(0)} °C, limit ${opening.limits.batteryStop} °C.`;
     return (
         <svg
             role="img"
@@ -105,7 +107,14 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             </text>
             {heatings.map((p, i) => (
                 <g key={i}>
-                    <rect x={x(p.from)} y={PLOT.bottom} width={Math.max(2, x(p.to) - x(p.from))} height="6" fill={slate.now} opacity="0.75">
+                    <rect
+                        x={x(p.from)}
+                        y={PLOT.bottom}
+                        width={Math.max(2, x(p.to) - x(p.from))}
+                        height="6"
+                        fill={slate.now}
+                        opacity="0.75"
+                    >
                         <title>on {clock(p.to - p.from)}</title>
                     </rect>
                     {labelled[i] && (
@@ -124,11 +133,25 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                 strokeDasharray="7 5"
                 strokeWidth="1.4"
             />
-            <Haloed x={PLOT.right - 6} textAnchor="end" y={y(opening.limits.batteryStop) + 15} fontSize="12.5" fill={slate.stop}>
+            <Haloed
+                x={PLOT.right - 6}
+                textAnchor="end"
+                y={y(opening.limits.batteryStop) + 15}
+                fontSize="12.5"
+                fill={slate.stop}
+            >
                 battery limit {opening.limits.batteryStop} °C
             </Haloed>
             {[30, 60, 90].map((c) => (
-                <text key={c} x={PLOT.left - 8} y={y(c) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                <text
+                    key={c}
+                    x={PLOT.left - 8}
+                    y={y(c) + 4}
+                    textAnchor="end"
+                    fontSize="13"
+                    fill={slate.quiet}
+                    fontFamily={mono}
+                >
                     {c} °C
                 </text>
             ))}
@@ -138,7 +161,14 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             {curve('bond', slate.now, 2.6)}
             {at !== null && here !== null && (
                 <>
-                    <line x1={x(now)} x2={x(now)} y1={PLOT.top - 6} y2={PLOT.bottom + 8} stroke={slate.line} strokeWidth="1.6" />
+                    <line
+                        x1={x(now)}
+                        x2={x(now)}
+                        y1={PLOT.top - 6}
+                        y2={PLOT.bottom + 8}
+                        stroke={slate.line}
+                        strokeWidth="1.6"
+                    />
                     <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
                         y={y(here.bond) + (here.bond >= here.battery ? ABOVE : BELOW)}
@@ -161,7 +191,14 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             )}
             {readings.map((r, i) => (
                 <g key={`${r.t} ${r.probe}`}>
-                    <circle cx={x(r.t)} cy={y(r.celsius)} r={many ? 2.5 : 4.5} fill={slate.deep} stroke={slate.line} strokeWidth={many ? 1.4 : 2} />
+                    <circle
+                        cx={x(r.t)}
+                        cy={y(r.celsius)}
+                        r={many ? 2.5 : 4.5}
+                        fill={slate.deep}
+                        stroke={slate.line}
+                        strokeWidth={many ? 1.4 : 2}
+                    />
                     {(!many || i === readings.length - 1) && (
                         <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
                             read {r.celsius.toFixed(1)}
@@ -177,4 +214,6 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
 }
 
 /** Text that stays legible where a curve runs behind it. */
-const Haloed = (props: SVGProps<SVGTextElement>) => <text stroke={slate.deep} strokeWidth="4" paintOrder="stroke" {...props} />;
+const Haloed = (props: SVGProps<SVGTextElement>) => (
+    <text stroke={slate.deep} strokeWidth="4" paintOrder="stroke" {...props} />
+);

@@ -17,15 +17,32 @@ export interface Rounded extends Box {
     radius: number;
 }
 
-export const outlineOf = (phone: PhoneFile): Rounded => ({ x: 0, y: 0, width: phone.body.width, height: phone.body.height, radius: phone.body.cornerRadius });
+export const outlineOf = (phone: PhoneFile): Rounded => ({
+    x: 0,
+    y: 0,
+    width: phone.body.width,
+    height: phone.body.height,
+    radius: phone.body.cornerRadius,
+});
 
 export function glassOf(phone: PhoneFile): Rounded {
     const i = phone.body.glassInset;
-    return { x: i, y: i, width: phone.body.width - 2 * i, height: phone.body.height - 2 * i, radius: Math.max(0, phone.body.cornerRadius - i) };
+    return {
+        x: i,
+        y: i,
+        width: phone.body.width - 2 * i,
+        height: phone.body.height - 2 * i,
+        radius: Math.max(0, phone.body.cornerRadius - i),
+    };
 }
 
 /** Parts and zones are given by their centre. */
-export const boxAround = (item: Box): Box => ({ x: item.x - item.width / 2, y: item.y - item.height / 2, width: item.width, height: item.height });
+export const boxAround = (item: Box): Box => ({
+    x: item.x - item.width / 2,
+    y: item.y - item.height / 2,
+    width: item.width,
+    height: item.height,
+});
 
 /** A point on a side, so many mm from the side's left or top end; bends with the corners. */
 export function pointOn(shape: Rounded, side: Side, along: number): Point {
@@ -57,11 +74,14 @@ export function along(shape: Rounded, side: Side, from: number, to: number): Poi
 }
 
 /** The phone turned over: left becomes right, as the technician sees its back. */
-export const seen = (point: Point, face: Face, width: number): Point => (face === 'front' ? point : { x: width - point.x, y: point.y });
+export const seen = (point: Point, face: Face, width: number): Point =>
+    face === 'front' ? point : { x: width - point.x, y: point.y };
 
-export const seenBox = (box: Box, face: Face, width: number): Box => (face === 'front' ? box : { ...box, x: width - box.x - box.width });
+export const seenBox = (box: Box, face: Face, width: number): Box =>
+    face === 'front' ? box : { ...box, x: width - box.x - box.width };
 
-export const line = (points: Point[]): string => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join(' ');
+export const line = (points: Point[]): string =>
+    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join(' ');
 
 export function hull(points: Point[]): Point {
     const n = points.length === 0 ? 1 : points.length;

@@ -85,7 +85,14 @@ function elementMarks(phone: PhoneFile, id: string): Mark[] {
 function zoneMarks(phone: PhoneFile, face: Face): Mark[] {
     return (phone.flexZones ?? [])
         .filter((z) => z.face === face)
-        .map((z) => ({ id: z.id, tone: 'stop', hatched: true, boxes: [boxAround(z)], label: 'Keep out', detail: z.name }));
+        .map((z) => ({
+            id: z.id,
+            tone: 'stop',
+            hatched: true,
+            boxes: [boxAround(z)],
+            label: 'Keep out',
+            detail: z.name,
+        }));
 }
 
 function hingeMark(phone: PhoneFile, bond: BondFile): Mark[] {
@@ -121,11 +128,14 @@ function restingEnd(path: Point[], other: Point[] | undefined, towards: boolean)
     return ends.sort((a, b) => (towards ? reach(a) - reach(b) : reach(b) - reach(a)))[0];
 }
 
-const length = (glass: Rounded, side: Side): number => (side === 'top' || side === 'bottom' ? glass.width : glass.height);
+const length = (glass: Rounded, side: Side): number =>
+    side === 'top' || side === 'bottom' ? glass.width : glass.height;
 
 /** Steps whose pick still lies where it was put: once the stock is used up the first ones move on. */
 function restingPicks(plan: Plan, bond: string, done: ReadonlySet<string>): ReadonlySet<string> {
-    const placed = plan.steps.filter((s) => s.move?.bond === bond && (s.kind === 'first-gap' || s.kind === 'cut-pass') && done.has(s.id));
+    const placed = plan.steps.filter(
+        (s) => s.move?.bond === bond && (s.kind === 'first-gap' || s.kind === 'cut-pass') && done.has(s.id),
+    );
     return new Set(placed.slice(-plan.picks).map((s) => s.id));
 }
 
@@ -142,7 +152,11 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
         const tone = pass.id === step.id ? 'now' : done.has(pass.id) ? 'done' : 'plain';
         const way = moveOf(plan, pass)?.way;
         const path = pathOf(glass, plan, pass) ?? [];
-        const end = restingEnd(path, pathOf(glass, plan, passes[at + 1]) ?? pathOf(glass, plan, passes[at - 1]), passes[at + 1] !== undefined);
+        const end = restingEnd(
+            path,
+            pathOf(glass, plan, passes[at + 1]) ?? pathOf(glass, plan, passes[at - 1]),
+            passes[at + 1] !== undefined,
+        );
         return {
             id: pass.id,
             tone,
@@ -195,9 +209,21 @@ function glassMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<
         .map((s): Mark => {
             const tone = s.id === step.id ? 'now' : done.has(s.id) ? 'done' : 'plain';
             const [from, to] = [Number(s.figures['from']), Number(s.figures['to'])];
-            const label = tone === 'plain' ? {} : { label: tone === 'now' ? (s.kind === 'free-curve' ? 'Blade' : 'Wire') : 'Free', detail: `${from}–${to} mm` };
+            const label =
+                tone === 'plain'
+                    ? {}
+                    : {
+                          label: tone === 'now' ? (s.kind === 'free-curve' ? 'Blade' : 'Wire') : 'Free',
+                          detail: `${from}–${to} mm`,
+                      };
             return s.kind === 'free-curve'
-                ? { id: s.id, tone, width: 1.8, lines: [along(glass, s.figures['side'] as Side, 0, glass.height)], ...label }
+                ? {
+                      id: s.id,
+                      tone,
+                      width: 1.8,
+                      lines: [along(glass, s.figures['side'] as Side, 0, glass.height)],
+                      ...label,
+                  }
                 : {
                       id: s.id,
                       tone,
@@ -239,12 +265,25 @@ function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
                 tone: 'now',
                 hatched: true,
                 boxes: [t],
-                ...(t.length > 30 ? { label: `${t.stock} mm tape`, detail: `${t.length.toFixed(1)} mm, ${say(`side.${t.side}`)}` } : {}),
+                ...(t.length > 30
+                    ? { label: `${t.stock} mm tape`, detail: `${t.length.toFixed(1)} mm, ${say(`side.${t.side}`)}` }
+                    : {}),
             })),
             ...free,
         ];
     }
     const glass = glassOf(phone);
-    const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) => along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height));
-    return [{ id: bond.id, tone: 'now', lines: sides, width: Math.min(2, bond.width), label: bond.name, detail: say(`renewal.${bond.renewal}`) }];
+    const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) =>
+        along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height),
+    );
+    return [
+        {
+            id: bond.id,
+            tone: 'now',
+            lines: sides,
+            width: Math.min(2, bond.width),
+            label: bond.name,
+            detail: say(`renewal.${bond.renewal}`),
+        },
+    ];
 }

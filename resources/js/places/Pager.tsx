@@ -7,7 +7,11 @@ export function Pager({ page, more, go }: { page: number; more: boolean; go: (pa
         return null;
     }
     return (
-        <Box component="nav" aria-label="Pages" sx={{ display: 'flex', gap: 1, alignItems: 'center', justifyContent: 'end', mt: 1 }}>
+        <Box
+            component="nav"
+            aria-label="Pages"
+            sx={{ display: 'flex', gap: 1, alignItems: 'center', justifyContent: 'end', mt: 1 }}
+        >
             <Button disabled={page === 1} onClick={() => go(page - 1)}>
                 Before
             </Button>

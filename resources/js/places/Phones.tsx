@@ -22,7 +22,16 @@ export function Phones() {
     const phone = useQuery({ ...queries.phone(id), enabled: id !== '' });
     const file = phone.data as PhoneFile | undefined;
     return (
-        <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '300px 1fr 320px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
+        <Box
+            component="main"
+            sx={{
+                flex: 'none',
+                display: 'grid',
+                gridTemplateColumns: '300px 1fr 320px',
+                minHeight: 0,
+                height: 'calc(100vh - 60px)',
+            }}
+        >
             <Box sx={{ bgcolor: 'background.paper', p: 1.5, overflow: 'auto' }}>
                 <Typography component="h1" variant="h2" sx={{ px: 2, py: 1 }}>
                     Phones
@@ -33,7 +42,12 @@ export function Phones() {
                     </Button>
                 </Box>
                 {(data?.data ?? []).map((p) => (
-                    <ListItemButton key={p.id} selected={p.id === id} onClick={() => setChosen(p.id)} sx={{ display: 'block', borderRadius: 1 }}>
+                    <ListItemButton
+                        key={p.id}
+                        selected={p.id === id}
+                        onClick={() => setChosen(p.id)}
+                        sx={{ display: 'block', borderRadius: 1 }}
+                    >
                         <Box sx={{ fontWeight: 700 }}>
                             {p.maker} {p.model}
                         </Box>
@@ -44,7 +58,14 @@ export function Phones() {
                 ))}
             </Box>
             <Box sx={{ minHeight: 0 }}>
-                {file && <Mat phone={file} face={face} marks={elements(file, face)} title={`${file.identity.maker} ${file.identity.model}, ${face}`} />}
+                {file && (
+                    <Mat
+                        phone={file}
+                        face={face}
+                        marks={elements(file, face)}
+                        title={`${file.identity.maker} ${file.identity.model}, ${face}`}
+                    />
+                )}
             </Box>
             {file && (
                 <Box
@@ -53,7 +74,13 @@ export function Phones() {
                     aria-label="Figures of the phone"
                     sx={{ p: 2.5, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
                 >
-                    <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face" fullWidth>
+                    <ToggleButtonGroup
+                        exclusive
+                        value={face}
+                        onChange={(_, v: Face | null) => v && setFace(v)}
+                        aria-label="Face"
+                        fullWidth
+                    >
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
@@ -64,9 +91,18 @@ export function Phones() {
                         Draw up a similar phone
                     </Button>
                     <Fact name="Codes" value={file.identity.codes.map((c) => `${c.code} (${c.region})`).join(', ')} />
-                    <Fact name="Size" value={`${file.body.width} × ${file.body.height} × ${file.body.thickness} mm, corner ${file.body.cornerRadius} mm`} />
-                    <Fact name="Panel" value={`${file.panel.technology.toUpperCase()}, ${file.panel.refresh} Hz, connector ${file.panel.connectorCode}`} />
-                    <Fact name="Screws" value={file.fasteners.map((f) => `${f.places.length} × ${f.driver}, ${f.length} mm`).join('; ')} />
+                    <Fact
+                        name="Size"
+                        value={`${file.body.width} × ${file.body.height} × ${file.body.thickness} mm, corner ${file.body.cornerRadius} mm`}
+                    />
+                    <Fact
+                        name="Panel"
+                        value={`${file.panel.technology.toUpperCase()}, ${file.panel.refresh} Hz, connector ${file.panel.connectorCode}`}
+                    />
+                    <Fact
+                        name="Screws"
+                        value={file.fasteners.map((f) => `${f.places.length} × ${f.driver}, ${f.length} mm`).join('; ')}
+                    />
                     <Fact name="Bonds" value={file.bonds.map((b) => b.name).join('; ')} />
                     <Fact name="Parts" value={file.parts.map((p) => p.name).join(', ')} />
                 </Box>
@@ -79,7 +115,13 @@ function elements(phone: PhoneFile, face: Face): Mark[] {
     return [
         ...phone.fasteners
             .filter((f) => f.face === face)
-            .map((f): Mark => ({ id: f.id, tone: 'plain', dots: f.places, label: `${f.places.length} × ${f.driver}`, detail: `${f.length} mm` })),
+            .map((f): Mark => ({
+                id: f.id,
+                tone: 'plain',
+                dots: f.places,
+                label: `${f.places.length} × ${f.driver}`,
+                detail: `${f.length} mm`,
+            })),
         ...phone.connectors
             .filter((c) => c.face === face)
             .map((c): Mark => ({
@@ -88,7 +130,9 @@ function elements(phone: PhoneFile, face: Face): Mark[] {
                 boxes: [{ ...boxAround({ ...c, width: 7, height: 3.4 }) }],
                 ...(c.power === true ? { label: c.name } : {}),
             })),
-        ...(phone.flexZones ?? []).filter((z) => z.face === face).map((z): Mark => ({ id: z.id, tone: 'stop', hatched: true, boxes: [boxAround(z)] })),
+        ...(phone.flexZones ?? [])
+            .filter((z) => z.face === face)
+            .map((z): Mark => ({ id: z.id, tone: 'stop', hatched: true, boxes: [boxAround(z)] })),
     ];
 }
 

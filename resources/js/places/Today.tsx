@@ -16,9 +16,17 @@ type Row = Schemas['JobSummary'];
 export function Today() {
     const { data } = useQuery(queries.jobs());
     const open = (data?.data ?? []).filter((j) => j.handedOverAt === null);
-    const atBench = open.filter((j) => stationOf(j) === 'plan' || stationOf(j) === 'bench' || stationOf(j) === 'prove' || stationOf(j) === 'hand-over');
+    const atBench = open.filter(
+        (j) =>
+            stationOf(j) === 'plan' ||
+            stationOf(j) === 'bench' ||
+            stationOf(j) === 'prove' ||
+            stationOf(j) === 'hand-over',
+    );
     const atCounter = open.filter((j) => !atBench.includes(j));
-    const closed = (data?.data ?? []).filter((j) => j.handedOverAt !== null && new Date(j.handedOverAt).toDateString() === new Date().toDateString());
+    const closed = (data?.data ?? []).filter(
+        (j) => j.handedOverAt !== null && new Date(j.handedOverAt).toDateString() === new Date().toDateString(),
+    );
     return (
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Box sx={{ display: 'flex', alignItems: 'end', gap: 2 }}>
@@ -34,7 +42,11 @@ export function Today() {
                     Check in a phone
                 </Button>
             </Box>
-            <Group title="At the bench" rows={atBench} empty="Nothing is planned for the bench. Open a job at the counter and make its plan." />
+            <Group
+                title="At the bench"
+                rows={atBench}
+                empty="Nothing is planned for the bench. Open a job at the counter and make its plan."
+            />
             <Group title="At the counter" rows={atCounter} empty="Nobody is waiting. Check in a phone to begin." />
             {closed.length > 0 && <Group title="Handed over today" rows={closed} empty="" />}
         </Box>
@@ -59,7 +71,15 @@ export function JobRows({ rows }: { rows: Row[] }) {
     return (
         <Box
             component="ul"
-            sx={{ listStyle: 'none', p: 0, m: 0, border: rows.length ? 1 : 0, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper' }}
+            sx={{
+                listStyle: 'none',
+                p: 0,
+                m: 0,
+                border: rows.length ? 1 : 0,
+                borderColor: 'divider',
+                borderRadius: 1,
+                bgcolor: 'background.paper',
+            }}
         >
             {rows.map((j) => (
                 <JobRow key={j.id} job={j} />
@@ -93,11 +113,19 @@ function JobRow({ job }: { job: Row }) {
                     <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{job.customer}</Box>
                 </Box>
                 <Box sx={{ color: 'text.secondary' }}>
-                    {job.observations.length ? job.observations.map((o) => say(`observation.${o}`)).join(', ') : 'Condition not written down yet'}
+                    {job.observations.length
+                        ? job.observations.map((o) => say(`observation.${o}`)).join(', ')
+                        : 'Condition not written down yet'}
                 </Box>
                 <Progress job={job} now={station} />
                 <Box sx={{ textAlign: 'right' }}>
-                    {job.handedOverAt ? `out ${moment(job.handedOverAt)}` : job.promisedAt ? <Promised at={job.promisedAt} /> : <span>no promise yet</span>}
+                    {job.handedOverAt ? (
+                        `out ${moment(job.handedOverAt)}`
+                    ) : job.promisedAt ? (
+                        <Promised at={job.promisedAt} />
+                    ) : (
+                        <span>no promise yet</span>
+                    )}
                 </Box>
             </Box>
         </Box>
@@ -119,7 +147,10 @@ function Progress({ job, now }: { job: Row; now: string }) {
     return (
         <Box>
             <Box sx={{ fontWeight: 700 }}>{text}</Box>
-            <Box aria-hidden sx={(theme) => ({ color: theme.palette.role.done, letterSpacing: 3, fontSize: '0.875rem' })}>
+            <Box
+                aria-hidden
+                sx={(theme) => ({ color: theme.palette.role.done, letterSpacing: 3, fontSize: '0.875rem' })}
+            >
                 {job.stations.map((s) => (s.done ? '●' : s.id === now && !job.handedOverAt ? '◆' : '○')).join('')}
             </Box>
         </Box>

@@ -8,7 +8,14 @@ import { learnServerTime, useNow } from '../bench/useNow';
 import { mono } from '../theme/tokens';
 import { clock } from '../words/words';
 
-const what: Record<string, string> = { heat: 'heat', reheat: 'heat', cool: 'cool', clamp: 'clamp', 'confirm-dry': 'dry', charge: 'charge' };
+const what: Record<string, string> = {
+    heat: 'heat',
+    reheat: 'heat',
+    cool: 'cool',
+    clamp: 'clamp',
+    'confirm-dry': 'dry',
+    charge: 'charge',
+};
 
 /** Clocks that run in any job, seen from every page. */
 export function Clocks({ except }: { except?: string }) {

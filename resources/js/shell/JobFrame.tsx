@@ -51,7 +51,8 @@ export function JobFrame() {
     );
 }
 
-export const firstOpen = (job: Pick<Job, 'stations'>): string => job.stations.find((s) => s.reachable && !s.done)?.id ?? 'hand-over';
+export const firstOpen = (job: Pick<Job, 'stations'>): string =>
+    job.stations.find((s) => s.reachable && !s.done)?.id ?? 'hand-over';
 
 /** In place of a station that cannot be reached yet: nothing is asked of the server that it would refuse. */
 function NotYet({ job, why }: { job: Job; why: string | null }) {
@@ -60,7 +61,9 @@ function NotYet({ job, why }: { job: Job; why: string | null }) {
         <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
             <Note tone="plain">
                 {why ?? say('ui.not-reachable')}{' '}
-                {job.handedOverAt === null && <Link to={`/jobs/${job.id}/${open}`}>{say('ui.go-to', { station: say(`station.${open}`) })}</Link>}
+                {job.handedOverAt === null && (
+                    <Link to={`/jobs/${job.id}/${open}`}>{say('ui.go-to', { station: say(`station.${open}`) })}</Link>
+                )}
             </Note>
         </Box>
     );
@@ -90,7 +93,9 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 </Box>
             </Tooltip>
             <Box sx={{ minWidth: 0 }}>
-                <Typography sx={{ fontWeight: 700, lineHeight: 1.2, whiteSpace: 'nowrap' }}>{job.phone.name}</Typography>
+                <Typography sx={{ fontWeight: 700, lineHeight: 1.2, whiteSpace: 'nowrap' }}>
+                    {job.phone.name}
+                </Typography>
                 <Typography variant="body2" color="textSecondary" noWrap>
                     {[
                         fault === undefined || fault === '' ? 'no fault written down' : fault,
@@ -119,7 +124,12 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         onClick={(e: React.MouseEvent) => !s.reachable && e.preventDefault()}
                         aria-disabled={!s.reachable}
                         {...(s.id === here ? { 'aria-current': 'step' as const } : {})}
-                        sx={{ minWidth: 0, px: 1.25, color: s.reachable ? 'text.primary' : 'text.secondary', fontWeight: s.id === here ? 700 : 400 }}
+                        sx={{
+                            minWidth: 0,
+                            px: 1.25,
+                            color: s.reachable ? 'text.primary' : 'text.secondary',
+                            fontWeight: s.id === here ? 700 : 400,
+                        }}
                     />
                 ))}
             </Tabs>

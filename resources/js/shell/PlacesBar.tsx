@@ -36,7 +36,14 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
             </Typography>
             <Tabs component="nav" aria-label="Places" value={here} sx={{ flex: 1, minHeight: 56 }}>
                 {places.map((p) => (
-                    <Tab key={p.to} value={p.to} label={p.label} component={Link} to={p.to} {...(p.to === here ? { 'aria-current': 'page' as const } : {})} />
+                    <Tab
+                        key={p.to}
+                        value={p.to}
+                        label={p.label}
+                        component={Link}
+                        to={p.to}
+                        {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
+                    />
                 ))}
             </Tabs>
             <Clocks />

@@ -15,7 +15,11 @@ export function Refusal({ error, job }: { error: Error | null; job?: string }) {
         <Note tone="stop" role="alert">
             {lines.length > 0 ? lines.map((l) => <div key={l}>{l}</div>) : error.message}
             {stale && (
-                <Button size="small" onClick={() => void queryClient.invalidateQueries({ queryKey: queries.job(job).queryKey })} sx={{ ml: -0.5 }}>
+                <Button
+                    size="small"
+                    onClick={() => void queryClient.invalidateQueries({ queryKey: queries.job(job).queryKey })}
+                    sx={{ ml: -0.5 }}
+                >
                     Show the job as it is now
                 </Button>
             )}

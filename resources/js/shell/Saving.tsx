@@ -9,7 +9,11 @@ export function Saving() {
         <Typography
             variant="body2"
             role="status"
-            sx={(theme) => ({ color: saved ? theme.palette.role.done : theme.palette.role.now, fontWeight: 700, whiteSpace: 'nowrap' })}
+            sx={(theme) => ({
+                color: saved ? theme.palette.role.done : theme.palette.role.now,
+                fontWeight: 700,
+                whiteSpace: 'nowrap',
+            })}
         >
             {saved ? '● saved' : `◆ ${waiting.length} waiting to send${unreachable ? ', server away' : ''}`}
         </Typography>

@@ -16,7 +16,9 @@ export function Shell() {
     if (me.isError && me.data === undefined) {
         return (
             <Box sx={{ p: 4 }}>
-                <Note tone="stop">The server does not answer. What you confirmed is kept here; this page tries again by itself.</Note>
+                <Note tone="stop">
+                    The server does not answer. What you confirmed is kept here; this page tries again by itself.
+                </Note>
             </Box>
         );
     }

@@ -52,7 +52,9 @@ export function SignIn() {
                 <Typography color="textSecondary">Lindenhalt Tram Market, stall 9</Typography>
                 {error && (
                     <Note tone="stop" role="alert">
-                        {error instanceof Refused && error.status === 429 ? 'Too many tries. Wait a minute.' : error.message}
+                        {error instanceof Refused && error.status === 429
+                            ? 'Too many tries. Wait a minute.'
+                            : error.message}
                     </Note>
                 )}
                 <TextField

@@ -10,7 +10,15 @@ import { TopBar } from './TopBar';
 /** The station where what cannot be read is made anew; none where that is beyond this job. */
 export const anewAt = (job: Pick<Job, 'unread'>): 'check-in' | 'quote' | 'plan' | null => {
     const lost = new Set(job.unread.map((u) => u.document));
-    return lost.has('phone') ? null : lost.has('condition') ? 'check-in' : lost.has('quote') ? 'quote' : lost.has('plan') ? 'plan' : null;
+    return lost.has('phone')
+        ? null
+        : lost.has('condition')
+          ? 'check-in'
+          : lost.has('quote')
+            ? 'quote'
+            : lost.has('plan')
+              ? 'plan'
+              : null;
 };
 
 /** In place of a job of which something that was kept cannot be read: what, why, and what can be done about it. */

@@ -8,7 +8,8 @@ export function WentWrong() {
     return (
         <Box sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}>
             <Note tone="stop">
-                This page could not be shown: {error instanceof Error ? error.message : 'unknown fault'}. Nothing that was confirmed is lost.
+                This page could not be shown: {error instanceof Error ? error.message : 'unknown fault'}. Nothing that
+                was confirmed is lost.
             </Note>
             <Button variant="contained" onClick={() => window.location.reload()}>
                 Load again

@@ -18,30 +18,66 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../places/shelf/Shelf')).Shelf }),
                 children: [
                     { path: 'shelf', lazy: async () => ({ Component: (await import('../places/shelf/Parts')).Parts }) },
-                    { path: 'shelf/:label', lazy: async () => ({ Component: (await import('../places/shelf/Item')).ItemPage }) },
-                    { path: 'shelf-import', lazy: async () => ({ Component: (await import('../places/shelf/TakeInList')).TakeInList }) },
-                    { path: 'shelf-count', lazy: async () => ({ Component: (await import('../places/shelf/Count')).Count }) },
-                    { path: 'shelf-returns', lazy: async () => ({ Component: (await import('../places/shelf/Returns')).Returns }) },
+                    {
+                        path: 'shelf/:label',
+                        lazy: async () => ({ Component: (await import('../places/shelf/Item')).ItemPage }),
+                    },
+                    {
+                        path: 'shelf-import',
+                        lazy: async () => ({ Component: (await import('../places/shelf/TakeInList')).TakeInList }),
+                    },
+                    {
+                        path: 'shelf-count',
+                        lazy: async () => ({ Component: (await import('../places/shelf/Count')).Count }),
+                    },
+                    {
+                        path: 'shelf-returns',
+                        lazy: async () => ({ Component: (await import('../places/shelf/Returns')).Returns }),
+                    },
                 ],
             },
             { path: 'heat', lazy: async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
             { path: 'draw', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },
-            { path: 'draw/:phone', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },
+            {
+                path: 'draw/:phone',
+                lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }),
+            },
             { path: 'new', lazy: async () => ({ Component: (await import('../stations/new/NewJob')).NewJob }) },
             {
                 path: 'jobs/:job',
                 lazy: async () => ({ Component: (await import('./JobFrame')).JobFrame }),
                 children: [
-                    { path: 'check-in', lazy: async () => ({ Component: (await import('../stations/checkin/CheckIn')).CheckIn }) },
-                    { path: 'scope', lazy: async () => ({ Component: (await import('../stations/scope/Scope')).Scope }) },
+                    {
+                        path: 'check-in',
+                        lazy: async () => ({ Component: (await import('../stations/checkin/CheckIn')).CheckIn }),
+                    },
+                    {
+                        path: 'scope',
+                        lazy: async () => ({ Component: (await import('../stations/scope/Scope')).Scope }),
+                    },
                     { path: 'part', lazy: async () => ({ Component: (await import('../stations/part/Part')).Part }) },
-                    { path: 'quote', lazy: async () => ({ Component: (await import('../stations/quote/Quote')).Quote }) },
-                    { path: 'plan', lazy: async () => ({ Component: (await import('../stations/plan/Plan')).PlanStation }) },
-                    { path: 'bench', lazy: async () => ({ Component: (await import('../stations/bench/Bench')).Bench }) },
-                    { path: 'prove', lazy: async () => ({ Component: (await import('../stations/prove/Prove')).Prove }) },
-                    { path: 'hand-over', lazy: async () => ({ Component: (await import('../stations/handover/HandOver')).HandOver }) },
+                    {
+                        path: 'quote',
+                        lazy: async () => ({ Component: (await import('../stations/quote/Quote')).Quote }),
+                    },
+                    {
+                        path: 'plan',
+                        lazy: async () => ({ Component: (await import('../stations/plan/Plan')).PlanStation }),
+                    },
+                    {
+                        path: 'bench',
+                        lazy: async () => ({ Component: (await import('../stations/bench/Bench')).Bench }),
+                    },
+                    {
+                        path: 'prove',
+                        lazy: async () => ({ Component: (await import('../stations/prove/Prove')).Prove }),
+                    },
+                    {
+                        path: 'hand-over',
+                        lazy: async () => ({ Component: (await import('../stations/handover/HandOver')).HandOver }),
+                    },
                 ],
             },
         ],

@@ -54,7 +54,13 @@ export function facelift(mode: 'light' | 'dark') {
             h3: { fontSize: '1rem', fontWeight: 700, lineHeight: 1.3 },
             button: { textTransform: 'none', fontWeight: 700, fontSize: '1rem' },
             figure: { fontFamily: mono, fontVariantNumeric: 'tabular-nums', fontSize: '0.9375rem' },
-            clock: { fontFamily: mono, fontVariantNumeric: 'tabular-nums', fontSize: '3.25rem', fontWeight: 800, lineHeight: 1 },
+            clock: {
+                fontFamily: mono,
+                fontVariantNumeric: 'tabular-nums',
+                fontSize: '3.25rem',
+                fontWeight: 800,
+                lineHeight: 1,
+            },
         },
         components: {
             MuiCssBaseline: {

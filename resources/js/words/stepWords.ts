@@ -17,7 +17,9 @@ const OWN_WORDS: ReadonlySet<string> = new Set(['pull-tab', 'silicone', 'strong-
 
 /** Inner bonds are parted each in their own way. */
 const textKey = (step: Step): string =>
-    step.kind === 'part-bond' && OWN_WORDS.has(String(step.figures['adhesive'])) ? `text.part-bond-${step.figures['adhesive']}` : `text.${step.kind}`;
+    step.kind === 'part-bond' && OWN_WORDS.has(String(step.figures['adhesive']))
+        ? `text.part-bond-${step.figures['adhesive']}`
+        : `text.${step.kind}`;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -39,10 +41,16 @@ export function stepFigures(step: Step, pass: PassFigures | null = null): ShownF
         out.push({ name: '', value: step.tool });
     }
     if (pass) {
-        out.push({ name: 'Tip', value: `${pass.depth} mm` }, { name: 'Pace', value: `${Number(pass.pace.toFixed(1))} mm/s` });
+        out.push(
+            { name: 'Tip', value: `${pass.depth} mm` },
+            { name: 'Pace', value: `${Number(pass.pace.toFixed(1))} mm/s` },
+        );
     }
     if (step.kind === 'screw-in' || step.kind === 'unscrew') {
-        out.push({ name: 'Length', value: `${step.figures['length']} mm` }, { name: 'Count', value: String(screwsOf(step)) });
+        out.push(
+            { name: 'Length', value: `${step.figures['length']} mm` },
+            { name: 'Count', value: String(screwsOf(step)) },
+        );
     }
     return out;
 }

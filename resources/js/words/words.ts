@@ -13,7 +13,9 @@ export interface Reason {
 /** The text for a key with its figures put in; the key itself if there is no wording for it. */
 export function say(key: string, figures: Figures = {}): string {
     const text = table[key] ?? key;
-    return COUNTS.test(text) ? String(counting(text).format(figures)) : text.replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
+    return COUNTS.test(text)
+        ? String(counting(text).format(figures))
+        : text.replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
 }
 
 /** A message that counts is worded for one and for many, as ICU writes it: `{count, plural, one {# screw} other {# screws}}`. */
@@ -74,7 +76,11 @@ export function ago(iso: string, now = Date.now()): string {
     if (min < 1) {
         return 'just now';
     }
-    return min < 60 ? `${min} min ago` : min < 48 * 60 ? `${Math.floor(min / 60)} h ago` : `${Math.floor(min / 1440)} days ago`;
+    return min < 60
+        ? `${min} min ago`
+        : min < 48 * 60
+          ? `${Math.floor(min / 60)} h ago`
+          : `${Math.floor(min / 1440)} days ago`;
 }
 
 /** Minutes and seconds, `3:40`; a leading minus for time run over. */

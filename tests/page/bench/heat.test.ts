@@ -23,17 +23,28 @@ const at = (seconds: number) => 1_000_000 + 1000 * seconds;
 
 describe('what the heat asks for', () => {
     it('counts down to lifting off and then says so', () => {
-        expect(heatWords(heated({}), 60, at(109))).toMatchObject({ text: 'Lift off in 0:41', why: 'the bond is hot enough then', tone: 'plain', cue: 'none' });
+        expect(heatWords(heated({}), 60, at(109))).toMatchObject({
+            text: 'Lift off in 0:41',
+            why: 'the bond is hot enough then',
+            tone: 'plain',
+            cue: 'none',
+        });
         expect(heatWords(heated({}), 60, at(150))).toMatchObject({ text: 'Lift off now', tone: 'stop', cue: 'lift' });
     });
     it('lets the battery end it whatever the bond needs', () => {
         const words = heatWords(heated({ liftAt: at(400) }), 60, at(195));
-        expect(words).toMatchObject({ text: 'Lift off now', why: 'the battery is at its limit', battery: { text: 'Battery 61 of 60 °C', near: true } });
+        expect(words).toMatchObject({
+            text: 'Lift off now',
+            why: 'the battery is at its limit',
+            battery: { text: 'Battery 61 of 60 °C', near: true },
+        });
         expect(heatWords(heated({}), 60, at(170)).battery.near).toBe(false);
         expect(heatWords(heated({}), 60, at(176)).battery.near).toBe(true);
     });
     it('says when a source will not do', () => {
-        expect(heatWords(heated({ liftAt: null, liftBecause: 'time' }), 60, at(20)).text).toBe('Not within five minutes');
+        expect(heatWords(heated({ liftAt: null, liftBecause: 'time' }), 60, at(20)).text).toBe(
+            'Not within five minutes',
+        );
     });
     it('counts down the window, warns before its end and says when it grips', () => {
         const off = heated({ on: false, liftAt: null, liftBecause: null, gripsAt: at(255) });
@@ -47,7 +58,12 @@ describe('what the heat asks for', () => {
         expect(heard(null, after)).toBeNull();
         expect(heard(before, after)).toBe('lift');
         expect(heard(after, after)).toBeNull();
-        expect(heard(heatWords(heated({ liftAt: at(180) }), 60, at(170)), heatWords(heated({ liftAt: at(180) }), 60, at(181)))).toBe('battery');
+        expect(
+            heard(
+                heatWords(heated({ liftAt: at(180) }), 60, at(170)),
+                heatWords(heated({ liftAt: at(180) }), 60, at(181)),
+            ),
+        ).toBe('battery');
     });
 });
 
@@ -59,8 +75,18 @@ describe('readings', () => {
             { id: 'c', kind: 'reheat' },
         ];
         expect(heatingOf(moves, { timers: new Map(), done: new Map() })).toBeNull();
-        expect(heatingOf(moves, { timers: new Map(), done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]) })).toBe('a');
-        expect(heatingOf(moves, { timers: new Map([['c', 5]]), done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]) })).toBe('c');
+        expect(
+            heatingOf(moves, {
+                timers: new Map(),
+                done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]),
+            }),
+        ).toBe('a');
+        expect(
+            heatingOf(moves, {
+                timers: new Map([['c', 5]]),
+                done: new Map([['a', { event: 'e', at: 1, count: null, reason: null }]]),
+            }),
+        ).toBe('c');
     });
     it.each([
         ['66,5', 665],

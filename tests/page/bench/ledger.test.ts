@@ -7,9 +7,22 @@ import { ledgerFrom, nextScrew, whereabouts } from '../../../resources/js/bench/
 
 const phone = JSON.parse(readFileSync('phones/quillon-vesper.phone.json', 'utf8')) as PhoneFile;
 const plan = JSON.parse(
-    execFileSync('php', ['artisan', 'facelift:plan', 'phones/quillon-vesper.phone.json', '--part', 'display-assembly', '--fault', 'cracked-glass', '--json'], {
-        encoding: 'utf8',
-    }),
+    execFileSync(
+        'php',
+        [
+            'artisan',
+            'facelift:plan',
+            'phones/quillon-vesper.phone.json',
+            '--part',
+            'display-assembly',
+            '--fault',
+            'cracked-glass',
+            '--json',
+        ],
+        {
+            encoding: 'utf8',
+        },
+    ),
 ) as Plan;
 
 /** The ledger after these steps. */

@@ -6,12 +6,22 @@ const memory = (): Store & { data: Map<string, string> } => {
     const data = new Map<string, string>();
     return { data, getItem: (k) => data.get(k) ?? null, setItem: (k, v) => void data.set(k, v) };
 };
-const event = (id: string): BenchEvent => ({ id, type: 'step-done', at: 1_700_000_000_000, data: { step: 'power-off' } });
+const event = (id: string): BenchEvent => ({
+    id,
+    type: 'step-done',
+    at: 1_700_000_000_000,
+    data: { step: 'power-off' },
+});
 const kept = (ids: string[], refused: { id: string; code: string }[] = []): Sent => ({
     kind: 'answered',
     answer: {
         accepted: ids,
-        refused: refused.map((r) => ({ id: r.id, reason: { code: r.code, figures: {} }, kind: 'never' as const, mayPass: false })),
+        refused: refused.map((r) => ({
+            id: r.id,
+            reason: { code: r.code, figures: {} },
+            kind: 'never' as const,
+            mayPass: false,
+        })),
         state: {} as BenchState,
     },
 });

@@ -21,7 +21,18 @@ const step = (id: string, kind: string, extra: Partial<Step> = {}): Step =>
         because: [],
         after: [],
         gate: null,
-        effects: { screwsOut: {}, screwsIn: {}, off: [], on: [], out: [], in: [], puts: [], takes: [], wets: null, dries: null },
+        effects: {
+            screwsOut: {},
+            screwsIn: {},
+            off: [],
+            on: [],
+            out: [],
+            in: [],
+            puts: [],
+            takes: [],
+            wets: null,
+            dries: null,
+        },
         ...extra,
     }) as Step;
 
@@ -77,8 +88,19 @@ const empty = {
     rungs: [],
     soaked: false,
 } as BenchState;
-const kept = (step: string, id: string, at: number): BenchState['done'][number] => ({ step, event: id, at, count: null, reason: null });
-const event = (id: string, type: BenchEvent['type'], at: number, data: BenchEvent['data']): BenchEvent => ({ id, type, at, data });
+const kept = (step: string, id: string, at: number): BenchState['done'][number] => ({
+    step,
+    event: id,
+    at,
+    count: null,
+    reason: null,
+});
+const event = (id: string, type: BenchEvent['type'], at: number, data: BenchEvent['data']): BenchEvent => ({
+    id,
+    type,
+    at,
+    data,
+});
 
 describe('run on this screen', () => {
     it('moves on at once when a step is confirmed, before the server has answered', () => {
@@ -101,10 +123,20 @@ describe('run on this screen', () => {
     it('lists what a gate still needs, and nothing once it is waived', () => {
         const run = runOf(plan, empty, [event('t', 'test', 1, { gate: 'trial', function: 'image', outcome: 'pass' })]);
         expect(untested(plan, run, 'trial')).toEqual(['touch']);
-        expect(untested(plan, runOf(plan, empty, [event('w', 'gate-waived', 1, { gate: 'trial', reason: 'owner away' })]), 'trial')).toEqual([]);
+        expect(
+            untested(
+                plan,
+                runOf(plan, empty, [event('w', 'gate-waived', 1, { gate: 'trial', reason: 'owner away' })]),
+                'trial',
+            ),
+        ).toEqual([]);
     });
     it('follows the estimated curves with the clock of the heating', () => {
-        const heated = { ...empty, done: [kept('power-off', 'a', 0)], timers: [{ step: 'heat', at: 10_000, seconds: 180 }] };
+        const heated = {
+            ...empty,
+            done: [kept('power-off', 'a', 0)],
+            timers: [{ step: 'heat', at: 10_000, seconds: 180 }],
+        };
         expect(modelTime(plan, runOf(plan, empty, []), 'seal', 0)).toBeNull();
         expect(modelTime(plan, runOf(plan, heated, []), 'seal', 70_000)).toBe(60);
         expect(modelTime(plan, runOf(plan, heated, []), 'seal', 900_000)).toBe(180);
@@ -120,7 +152,10 @@ describe('run on this screen', () => {
         const off = { ...empty, done: [kept('heat', 'b', 200_000)] };
         const on = runOf(plan, off, [event('x', 'extra-heat', 250_000, { state: 'on' })]);
         expect(heatOf(plan, on, 'seal')).toEqual({ kind: 'heating', since: 250_000, seconds: 70 });
-        const again = runOf(plan, off, [event('x', 'extra-heat', 250_000, { state: 'on' }), event('y', 'extra-heat', 320_000, { state: 'off' })]);
+        const again = runOf(plan, off, [
+            event('x', 'extra-heat', 250_000, { state: 'on' }),
+            event('y', 'extra-heat', 320_000, { state: 'off' }),
+        ]);
         expect(heatOf(plan, again, 'seal')).toEqual({ kind: 'working', until: 450_000 });
     });
 });

@@ -2,7 +2,17 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile } from '../../../resources/js/api/client';
 import { bondMarks, endAt, withEnd } from '../../../resources/js/places/draw/bondEnds';
-import { elementsOf, freeId, GROUPS, hit, moved, selectedBy, sheetOf, withElement, withSheet } from '../../../resources/js/places/draw/elements';
+import {
+    elementsOf,
+    freeId,
+    GROUPS,
+    hit,
+    moved,
+    selectedBy,
+    sheetOf,
+    withElement,
+    withSheet,
+} from '../../../resources/js/places/draw/elements';
 import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
 import { history, opened } from '../../../resources/js/places/draw/history';
 import { allRound, blank, fresh } from '../../../resources/js/places/draw/library';
@@ -75,8 +85,16 @@ describe('taking hold of things on the drawing', () => {
                     const q = marks[stretch]?.dots?.[1] ?? { x: 0, y: 0 };
                     expect(endAt(file, bond.face, selected, q)).not.toBeNull();
                     for (const by of [-500, -4, 0.04, 4, 500]) {
-                        const now = withEnd(file, { bond: index, stretch, end: 'to' }, { x: q.x + by, y: q.y + by }).bonds[index]?.cut?.stretches ?? [];
-                        const [a, b] = [now[stretch], now.find((o, i) => i !== stretch && o.side === s.side && bond.cut?.stretches[i]?.from === s.to)];
+                        const now =
+                            withEnd(file, { bond: index, stretch, end: 'to' }, { x: q.x + by, y: q.y + by }).bonds[
+                                index
+                            ]?.cut?.stretches ?? [];
+                        const [a, b] = [
+                            now[stretch],
+                            now.find(
+                                (o, i) => i !== stretch && o.side === s.side && bond.cut?.stretches[i]?.from === s.to,
+                            ),
+                        ];
                         expect(a && a.to - a.from).toBeGreaterThanOrEqual(0.9);
                         expect(a?.to).toBeLessThanOrEqual(Math.max(s.to, file.body.height));
                         if (b) {
@@ -159,7 +177,15 @@ describe('figures in the form', () => {
         const field: Field = { key: 'cut.stretches', label: 'S', kind: 'stretches' };
         const old = [
             { id: 'tail', side: 'bottom', from: 0, to: 72, depth: 3, behind: 'battery' },
-            { id: 'grille', side: 'top', from: 26, to: 50, depth: 2, behind: 'front camera flex', over: 'speaker grille' },
+            {
+                id: 'grille',
+                side: 'top',
+                from: 26,
+                to: 50,
+                depth: 2,
+                behind: 'front camera flex',
+                over: 'speaker grille',
+            },
         ];
         expect(shown(field, old)).toBe('bottom 0 72 3 battery\ntop 26 50 2 front camera flex over: speaker grille');
         const lines = 'bottom 0 70 3 battery\nbottom 70 72 no\ntop 26 50 2 over: speaker grille';
@@ -168,7 +194,9 @@ describe('figures in the form', () => {
             { id: 'bottom-2', side: 'bottom', from: 70, to: 72, depth: 0, forbidden: true },
             { id: 'grille', side: 'top', from: 26, to: 50, depth: 2, over: 'speaker grille' },
         ]);
-        const twice = read(field, 'left 0 10 1\nleft 10 20 1\nleft 20 30 1', [{ id: 'left-2', side: 'left', from: 0, to: 30, depth: 1 }]);
+        const twice = read(field, 'left 0 10 1\nleft 10 20 1\nleft 20 30 1', [
+            { id: 'left-2', side: 'left', from: 0, to: 30, depth: 1 },
+        ]);
         expect(new Set((twice as { id: string }[]).map((s) => s.id)).size).toBe(3);
     });
 

@@ -15,7 +15,9 @@ const schema = JSON.parse(readFileSync('contract/schemas/phone.schema.json', 'ut
 /** Every member that a file may have, by path, with what the schema says of it. */
 function members(of: Schema, before = ''): [string, Schema, boolean][] {
     return Object.entries(of.properties ?? {}).flatMap(([name, member]): [string, Schema, boolean][] =>
-        member.type === 'object' ? members(member, `${before}${name}.`) : [[before + name, member, before === '' && (of.required ?? []).includes(name)]],
+        member.type === 'object'
+            ? members(member, `${before}${name}.`)
+            : [[before + name, member, before === '' && (of.required ?? []).includes(name)]],
     );
 }
 

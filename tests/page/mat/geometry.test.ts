@@ -16,7 +16,9 @@ describe('geometry of the drawing', () => {
         }
     });
     it('runs the whole outline as four sides: 2(w+h) − 8r + 2πr', () => {
-        const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) => length(along(shape, s, 0, s === 'top' || s === 'bottom' ? 70 : 140)));
+        const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) =>
+            length(along(shape, s, 0, s === 'top' || s === 'bottom' ? 70 : 140)),
+        );
         const total = sides.reduce((a, b) => a + b, 0);
         const perimeter = 2 * (70 + 140) - 80 + 2 * Math.PI * 10;
         expect(Math.abs(total - perimeter)).toBeLessThan(0.2);

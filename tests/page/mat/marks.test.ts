@@ -48,14 +48,31 @@ describe.each(jobs)('%s, %s', (id, kind) => {
     it('words every step, with nothing left to fill in', () => {
         expect(plan.steps.length).toBeGreaterThan(30);
         for (const step of plan.steps) {
-            const said = [stepTitle(step), ...stepText(step), ...stepFigures(step).map((f) => f.value), ...step.because.map(sayReason)].join(' | ');
+            const said = [
+                stepTitle(step),
+                ...stepText(step),
+                ...stepFigures(step).map((f) => f.value),
+                ...step.because.map(sayReason),
+            ].join(' | ');
             expect(said, step.id).not.toMatch(/[{}]|undefined|NaN|\b(step|text|reason|note|caution)\.[a-z]/);
         }
     });
     it('draws every screw, connector and part that a step is about', () => {
         for (const step of plan.steps) {
             if (
-                ['unscrew', 'screw-in', 'unplug', 'plug-in', 'lift-part', 'fit-part', 'lift', 'close-bond', 'lay-seal', 'heat', 'cut-pass'].includes(step.kind)
+                [
+                    'unscrew',
+                    'screw-in',
+                    'unplug',
+                    'plug-in',
+                    'lift-part',
+                    'fit-part',
+                    'lift',
+                    'close-bond',
+                    'lay-seal',
+                    'heat',
+                    'cut-pass',
+                ].includes(step.kind)
             ) {
                 expect(marksFor(phone, plan, step, none).length, step.id).toBeGreaterThan(0);
             }
@@ -101,7 +118,8 @@ describe('quillon-vesper', () => {
     it('marks the hinge side with dashes and leaves it uncut', () => {
         const plan = planOf('quillon-vesper', 'display-assembly');
         const step = plan.steps.find((s) => s.kind === 'cut-pass');
-        const hinge = step && marksFor(phoneOf('quillon-vesper'), plan, step, new Set()).find((m) => m.label === 'Hinge side');
+        const hinge =
+            step && marksFor(phoneOf('quillon-vesper'), plan, step, new Set()).find((m) => m.label === 'Hinge side');
         expect(hinge?.dashed).toBe(true);
     });
 });

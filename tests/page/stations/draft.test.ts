@@ -19,19 +19,27 @@ const phone = vesper as unknown as PhoneFile;
 
 describe('the condition while it is written down', () => {
     it('grows a stroke, opens a zone, moves a place', () => {
-        const stroke = drawn(drawn(begun(blank(), 'crack', 'front', { x: 1.234, y: 2 }), { x: 3, y: 4 }), { x: 5, y: 6 });
+        const stroke = drawn(drawn(begun(blank(), 'crack', 'front', { x: 1.234, y: 2 }), { x: 3, y: 4 }), {
+            x: 5,
+            y: 6,
+        });
         expect(stroke.marks[0]?.points).toEqual([
             { x: 1.2, y: 2 },
             { x: 1.2, y: 2 },
             { x: 3, y: 4 },
             { x: 5, y: 6 },
         ]);
-        const zone = drawn(drawn(begun(blank(), 'dead-zone', 'front', { x: 1, y: 1 }), { x: 9, y: 9 }), { x: 20, y: 30 });
+        const zone = drawn(drawn(begun(blank(), 'dead-zone', 'front', { x: 1, y: 1 }), { x: 9, y: 9 }), {
+            x: 20,
+            y: 30,
+        });
         expect(zone.marks[0]?.points).toEqual([
             { x: 1, y: 1 },
             { x: 20, y: 30 },
         ]);
-        expect(drawn(begun(blank(), 'spot', 'front', { x: 1, y: 1 }), { x: 9, y: 9 }).marks[0]?.points).toEqual([{ x: 9, y: 9 }]);
+        expect(drawn(begun(blank(), 'spot', 'front', { x: 1, y: 1 }), { x: 9, y: 9 }).marks[0]?.points).toEqual([
+            { x: 9, y: 9 },
+        ]);
         expect(drawn(blank(), { x: 1, y: 1 }).marks).toEqual([]);
     });
     it('stops a stroke before the server would refuse it', () => {
@@ -45,7 +53,10 @@ describe('the condition while it is written down', () => {
         const crack = begun(begun(blank(), 'crack', 'back', { x: 0, y: 0 }), 'crack', 'back', { x: 9, y: 9 });
         expect(seenIn(crack)).toEqual(['back-cracked']);
         expect(seenIn({ ...crack, marks: [] })).toEqual([]);
-        expect(seenIn({ ...crack, observations: ['cracked-glass', 'back-cracked'] })).toEqual(['cracked-glass', 'back-cracked']);
+        expect(seenIn({ ...crack, observations: ['cracked-glass', 'back-cracked'] })).toEqual([
+            'cracked-glass',
+            'back-cracked',
+        ]);
         expect(seenIn(begun(blank(), 'missing-screw', 'back', { x: 0, y: 0 }))).toEqual([]);
         expect(seenIn(blank())).toEqual([]);
     });

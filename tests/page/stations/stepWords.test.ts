@@ -6,9 +6,22 @@ import { stepFigures, stepText, stepTitle } from '../../../resources/js/words/st
 
 const planOf = (phone: string, kind: string): Plan =>
     JSON.parse(
-        execFileSync('php', ['artisan', 'facelift:plan', `phones/${phone}.phone.json`, '--part', kind, '--fault', 'cracked-glass', '--json'], {
-            encoding: 'utf8',
-        }),
+        execFileSync(
+            'php',
+            [
+                'artisan',
+                'facelift:plan',
+                `phones/${phone}.phone.json`,
+                '--part',
+                kind,
+                '--fault',
+                'cracked-glass',
+                '--json',
+            ],
+            {
+                encoding: 'utf8',
+            },
+        ),
     ) as Plan;
 const text = (plan: Plan, id: string): string => {
     const step = plan.steps.find((s) => s.id === id);

@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { readingsInWords } from '../../../resources/js/stations/plan/AsItWent';
 import { shown, thermometerFor, type Thermometer } from '../../../resources/js/bench/useThermometer';
 
-const heard = (id: string, more: Partial<Thermometer> = {}): Thermometer => ({ id, heardAt: 1, state: 'live', celsius: 61.24, follows: null, ...more });
+const heard = (id: string, more: Partial<Thermometer> = {}): Thermometer => ({
+    id,
+    heardAt: 1,
+    state: 'live',
+    celsius: 61.24,
+    follows: null,
+    ...more,
+});
 const at = (job: string) => ({ job, tag: 'T-0301', step: 'heat:seal', probe: 'edge' });
 
 describe('the thermometer of a job', () => {
@@ -26,10 +33,14 @@ describe('readings in words', () => {
 
     it('names a few one by one', () => {
         expect(readingsInWords([])).toBe('');
-        expect(readingsInWords([reading(60), reading(90)])).toBe(' Read at 1:00: heated glass 56.0 °C. Read at 1:30: heated glass 59.0 °C.');
+        expect(readingsInWords([reading(60), reading(90)])).toBe(
+            ' Read at 1:00: heated glass 56.0 °C. Read at 1:30: heated glass 59.0 °C.',
+        );
     });
 
     it('sums up many', () => {
-        expect(readingsInWords([0, 5, 10, 15, 20].map(reading))).toBe(' Read 5 times, from 0:00: heated glass 50.0 °C to 0:20: heated glass 52.0 °C.');
+        expect(readingsInWords([0, 5, 10, 15, 20].map(reading))).toBe(
+            ' Read 5 times, from 0:00: heated glass 50.0 °C to 0:20: heated glass 52.0 °C.',
+        );
     });
 });

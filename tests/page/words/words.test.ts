@@ -1,6 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import texts from '../../../resources/words/en.json';
-import { ago, amount, clock, day, minutes, moment, say, sayReason, sentence, sentences, wordedFigures } from '../../../resources/js/words/words';
+import {
+    ago,
+    amount,
+    clock,
+    day,
+    minutes,
+    moment,
+    say,
+    sayReason,
+    sentence,
+    sentences,
+    wordedFigures,
+} from '../../../resources/js/words/words';
 
 describe('words', () => {
     it('puts figures into a text', () => {
@@ -15,12 +27,18 @@ describe('words', () => {
         const counting = Object.entries(texts).filter(([, text]) => text.includes(', plural,'));
         expect(counting.length).toBeGreaterThan(8);
         for (const [key, text] of counting) {
-            const figures = Object.fromEntries([...text.matchAll(/\{(\w+)[,}]/g)].map((m): [string, number] => [String(m[1]), 1]));
+            const figures = Object.fromEntries(
+                [...text.matchAll(/\{(\w+)[,}]/g)].map((m): [string, number] => [String(m[1]), 1]),
+            );
             expect(say(key, figures), key).not.toMatch(/[{}#]/);
         }
     });
     it('ends a sentence once', () => {
-        expect([sentence('Set it higher'), sentence('Is it worth it?'), sentence('Wait.')]).toEqual(['Set it higher.', 'Is it worth it?', 'Wait.']);
+        expect([sentence('Set it higher'), sentence('Is it worth it?'), sentence('Wait.')]).toEqual([
+            'Set it higher.',
+            'Is it worth it?',
+            'Wait.',
+        ]);
         expect(
             sentences([
                 { code: 'way-more-screws', figures: { count: 1 } },
@@ -32,7 +50,9 @@ describe('words', () => {
         expect(say('step.nothing-like-it')).toBe('step.nothing-like-it');
     });
     it('words codes inside a reason', () => {
-        expect(sayReason({ code: 'untested', figures: { gate: 'laid-shut', functions: 'image, touch' } })).toBe('Not tested yet at laid shut: image, touch');
+        expect(sayReason({ code: 'untested', figures: { gate: 'laid-shut', functions: 'image, touch' } })).toBe(
+            'Not tested yet at laid shut: image, touch',
+        );
     });
     it.each([
         [220, '3:40'],
@@ -43,12 +63,18 @@ describe('words', () => {
         expect(clock(seconds)).toBe(text);
     });
     it('words where a mark lies', () => {
-        expect(sayReason({ code: 'mark-crack-at-edge', figures: { from: 'top-left', to: 'middle-centre', length: 40, edges: 'top left' } })).toBe(
-            'Crack, top left to the middle, 40 mm, reaches the top, left edge',
-        );
+        expect(
+            sayReason({
+                code: 'mark-crack-at-edge',
+                figures: { from: 'top-left', to: 'middle-centre', length: 40, edges: 'top left' },
+            }),
+        ).toBe('Crack, top left to the middle, 40 mm, reaches the top, left edge');
     });
     it('shows amounts with their currency', () => {
-        expect([amount('138.00', 'EUR'), amount('1234567.5', 'EUR')]).toEqual(['138.00 EUR', '1\u202F234\u202F567.5 EUR']);
+        expect([amount('138.00', 'EUR'), amount('1234567.5', 'EUR')]).toEqual([
+            '138.00 EUR',
+            '1\u202F234\u202F567.5 EUR',
+        ]);
     });
     it.each([
         [20_000, 'just now'],

@@ -50,30 +50,92 @@ final readonly class ElementReader
     /** @return array{string, Opening} */
     public function opening(Node $n): array
     {
-        $n->only('id', 'name', 'shape', 'x', 'y', 'width', 'height', 'clearance', 'ifCovered');
+        $n->only(
+            'id',
+            'name',
+            'shape',
+            'x',
+            'y',
+            'width',
+            'height',
+            'clearance',
+            'ifCovered',
+        );
         $id = $n->string('id');
 
-        return [$id, new Opening($id, $n->string('name'), $n->enum('shape', OpeningShape::class), $this->point($n), $n->number('width', 0.1, 100), $n->number('height', 0.1, 100), $n->number('clearance', 0, 10), $n->string('ifCovered'))];
+        return [
+            $id,
+            new Opening(
+                $id,
+                $n->string('name'),
+                $n->enum('shape', OpeningShape::class),
+                $this->point($n),
+                $n->number('width', 0.1, 100),
+                $n->number('height', 0.1, 100),
+                $n->number('clearance', 0, 10),
+                $n->string('ifCovered'),
+            ),
+        ];
     }
 
     public function flexZone(Node $n): FlexZone
     {
-        $n->only('id', 'name', 'face', 'x', 'y', 'width', 'height');
+        $n->only(
+            'id',
+            'name',
+            'face',
+            'x',
+            'y',
+            'width',
+            'height',
+        );
 
         return new FlexZone($n->string('id'), $n->string('name'), $n->enum('face', Face::class), $this->box($n));
     }
 
     public function layer(Node $n): Layer
     {
-        $n->only('name', 'role', 'thickness', 'conductivity', 'density', 'specificHeat', 'contact');
+        $n->only(
+            'name',
+            'role',
+            'thickness',
+            'conductivity',
+            'density',
+            'specificHeat',
+            'contact',
+        );
 
-        return new Layer($n->string('name'), $n->enum('role', LayerRole::class), $n->number('thickness', 0.01, 30), $n->number('conductivity', 0.005, 500), $n->number('density', 0.5, 20000), $n->number('specificHeat', 50, 10000), $n->optionalNumber('contact', 0, 0.1) ?? 0.0);
+        return new Layer(
+            $n->string('name'),
+            $n->enum('role', LayerRole::class),
+            $n->number('thickness', 0.01, 30),
+            $n->number('conductivity', 0.005, 500),
+            $n->number('density', 0.5, 20000),
+            $n->number('specificHeat', 50, 10000),
+            $n->optionalNumber('contact', 0, 0.1) ?? 0.0,
+        );
     }
 
     /** @return array{string, Part} */
     public function part(Node $n): array
     {
-        $n->only('id', 'kind', 'name', 'carriedBy', 'face', 'tool', 'x', 'y', 'width', 'height', 'after', 'pairing', 'functions', 'care', 'seconds');
+        $n->only(
+            'id',
+            'kind',
+            'name',
+            'carriedBy',
+            'face',
+            'tool',
+            'x',
+            'y',
+            'width',
+            'height',
+            'after',
+            'pairing',
+            'functions',
+            'care',
+            'seconds',
+        );
         $id = $n->string('id');
 
         return [$id, new Part(
@@ -90,7 +152,19 @@ final readonly class ElementReader
     /** @return array{string, Fastener} */
     public function fastener(Node $n): array
     {
-        $n->only('id', 'name', 'driver', 'thread', 'length', 'holeDepth', 'holds', 'after', 'face', 'places', 'under');
+        $n->only(
+            'id',
+            'name',
+            'driver',
+            'thread',
+            'length',
+            'holeDepth',
+            'holds',
+            'after',
+            'face',
+            'places',
+            'under',
+        );
         $id = $n->string('id');
         $places = $n->each('places', fn(Node $p): Point => $this->point($p->only('x', 'y')));
         if ($places === []) {
@@ -116,7 +190,20 @@ final readonly class ElementReader
     /** @return array{string, Connector} */
     public function connector(Node $n): array
     {
-        $n->only('id', 'name', 'kind', 'joins', 'after', 'face', 'x', 'y', 'power', 'boots', 'clip', 'passive');
+        $n->only(
+            'id',
+            'name',
+            'kind',
+            'joins',
+            'after',
+            'face',
+            'x',
+            'y',
+            'power',
+            'boots',
+            'clip',
+            'passive',
+        );
         $id = $n->string('id');
 
         return [$id, new Connector(
@@ -134,7 +221,23 @@ final readonly class ElementReader
     /** @return array{string, Bond} */
     public function bond(Node $n): array
     {
-        $n->only('id', 'name', 'joins', 'adhesive', 'width', 'face', 'after', 'stack', 'batteryStack', 'cut', 'renewal', 'height', 'clampMinutes', 'pryPoints', 'noClamp');
+        $n->only(
+            'id',
+            'name',
+            'joins',
+            'adhesive',
+            'width',
+            'face',
+            'after',
+            'stack',
+            'batteryStack',
+            'cut',
+            'renewal',
+            'height',
+            'clampMinutes',
+            'pryPoints',
+            'noClamp',
+        );
         $id = $n->string('id');
         $cut = $n->optionalNode('cut');
         $edge = $cut === null ? null : new CutEdge(
@@ -191,22 +294,63 @@ final readonly class ElementReader
     /** @return array{string, Replacement} */
     public function replacement(Node $n): array
     {
-        $n->only('id', 'kind', 'name', 'replaces', 'brings', 'lacks', 'takeOut', 'flexLength', 'films');
+        $n->only(
+            'id',
+            'kind',
+            'name',
+            'replaces',
+            'brings',
+            'lacks',
+            'takeOut',
+            'flexLength',
+            'films',
+        );
         $id = $n->string('id');
 
-        return [$id, new Replacement($id, $n->enum('kind', ReplacementKind::class), $n->string('name'), $n->strings('replaces'), $n->strings('brings'), $n->strings('lacks'), $n->strings('takeOut'), $n->number('flexLength', 0, 300), $n->enums('films', Film::class))];
+        return [
+            $id,
+            new Replacement(
+                $id,
+                $n->enum('kind', ReplacementKind::class),
+                $n->string('name'),
+                $n->strings('replaces'),
+                $n->strings('brings'),
+                $n->strings('lacks'),
+                $n->strings('takeOut'),
+                $n->number('flexLength', 0, 300),
+                $n->enums('films', Film::class),
+            ),
+        ];
     }
 
     private function stretch(Node $n): Stretch
     {
-        $n->only('id', 'side', 'from', 'to', 'depth', 'forbidden', 'behind', 'over');
+        $n->only(
+            'id',
+            'side',
+            'from',
+            'to',
+            'depth',
+            'forbidden',
+            'behind',
+            'over',
+        );
         $from = $n->number('from', 0, 300);
         $to = $n->number('to', 0, 300);
         if ($to <= $from) {
             $n->fault('to', 'must be more than from');
         }
 
-        return new Stretch($n->string('id'), $n->enum('side', Side::class), $from, $to, $n->number('depth', 0, 50), $n->flag('forbidden'), $n->optionalString('behind'), $n->optionalString('over'));
+        return new Stretch(
+            $n->string('id'),
+            $n->enum('side', Side::class),
+            $from,
+            $to,
+            $n->number('depth', 0, 50),
+            $n->flag('forbidden'),
+            $n->optionalString('behind'),
+            $n->optionalString('over'),
+        );
     }
 
     /** @return list<string> */

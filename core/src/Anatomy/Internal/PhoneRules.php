@@ -15,7 +15,8 @@ use Facelift\Geometry\Point;
 use Facelift\Geometry\Side;
 
 /**
- * What a schema cannot say about a phone file: that ids exist, that things lie where they can, that everything comes off.
+ * What a schema cannot say about a phone file: that ids exist, that things lie where they can, that everything comes
+ * off.
  *
  * @internal
  */
@@ -38,7 +39,12 @@ final readonly class PhoneRules
 
     private function ids(Phone $phone, Node $root): void
     {
-        $groups = ['parts' => $phone->parts, 'fasteners' => $phone->fasteners, 'connectors' => $phone->connectors, 'bonds' => $phone->bonds];
+        $groups = [
+            'parts' => $phone->parts,
+            'fasteners' => $phone->fasteners,
+            'connectors' => $phone->connectors,
+            'bonds' => $phone->bonds,
+        ];
         $known = [];
         foreach ($groups as $group => $elements) {
             foreach (array_keys($elements) as $i => $id) {
@@ -58,7 +64,10 @@ final readonly class PhoneRules
         $this->partReferences($phone, $root);
         foreach (array_values($phone->connectors) as $i => $connector) {
             if ($connector->passive && $connector->kind !== ConnectorKind::Coax) {
-                $root->fault("connectors[$i].passive", 'is for antenna leads (coax) only: everything else comes after the battery');
+                $root->fault(
+                    "connectors[$i].passive",
+                    'is for antenna leads (coax) only: everything else comes after the battery',
+                );
             }
         }
         $powers = \count(array_filter($phone->connectors, static fn($c): bool => $c->power));
@@ -156,10 +165,26 @@ final readonly class PhoneRules
     private function bonds(Phone $phone, Node $root): void
     {
         foreach (array_values($phone->bonds) as $i => $bond) {
-            $this->stackOf($phone, $root, $bond->warming?->edge, LayerRole::Bond, "bonds[$i].stack");
-            $this->stackOf($phone, $root, $bond->warming?->centre, LayerRole::Battery, "bonds[$i].batteryStack");
-            if ($bond->cut !== null && \in_array($bond->adhesive, [AdhesiveKind::Clips, AdhesiveKind::Silicone, AdhesiveKind::PullTab], true)) {
-                $root->fault("bonds[$i].cut", 'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value);
+            $this->stackOf(
+                $phone,
+                $root,
+                $bond->warming?->edge,
+                LayerRole::Bond,
+                "bonds[$i].stack",
+            );
+            $this->stackOf(
+                $phone,
+                $root,
+                $bond->warming?->centre,
+                LayerRole::Battery,
+                "bonds[$i].batteryStack",
+            );
+            $coldly = [AdhesiveKind::Clips, AdhesiveKind::Silicone, AdhesiveKind::PullTab];
+            if ($bond->cut !== null && \in_array($bond->adhesive, $coldly, true)) {
+                $root->fault(
+                    "bonds[$i].cut",
+                    'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value,
+                );
             }
             foreach ($bond->pryPoints as $j => $point) {
                 $this->mustLieOn($phone, $root, $point, "bonds[$i].pryPoints[$j]");
@@ -171,8 +196,13 @@ final readonly class PhoneRules
         }
     }
 
-    private function stackOf(Phone $phone, Node $root, ?string $stack, LayerRole $needed, string $path): void
-    {
+    private function stackOf(
+        Phone $phone,
+        Node $root,
+        ?string $stack,
+        LayerRole $needed,
+        string $path,
+    ): void {
         if ($stack === null) {
             return;
         }
@@ -195,7 +225,14 @@ final readonly class PhoneRules
         foreach ($byStart as $stretch) {
             $i = array_search($stretch, $cut->stretches, true);
             if ($stretch->to > $phone->body->outline->length($stretch->side) + 1e-6) {
-                $root->fault("$path.stretches[$i].to", \sprintf('is %.1f mm, the side is %.1f mm long', $stretch->to, $phone->body->outline->length($stretch->side)));
+                $root->fault(
+                    "$path.stretches[$i].to",
+                    \sprintf(
+                        'is %.1f mm, the side is %.1f mm long',
+                        $stretch->to,
+                        $phone->body->outline->length($stretch->side),
+                    ),
+                );
             }
             if ($stretch->from < $ends[$stretch->side->value] - 1e-6) {
                 $root->fault("$path.stretches[$i].from", 'overlaps the stretch before it');

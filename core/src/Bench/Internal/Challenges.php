@@ -15,7 +15,8 @@ use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 
 /**
- * What is asked once before it is taken for meant: a wait that ended clearly early, a blade in a bond that grips, a battery above its limit.
+ * What is asked once before it is taken for meant: a wait that ended clearly early, a blade in a bond that grips, a
+ * battery above its limit.
  *
  * @internal
  */
@@ -60,7 +61,10 @@ final readonly class Challenges
 
         return $now !== null && $now->bond >= $window->low
             ? null
-            : Refusal::unlessSaidWhy('early-heat', $figures + ['bond' => round($now->bond ?? $this->run->plan->basis->room), 'low' => $window->low]);
+            : Refusal::unlessSaidWhy(
+                'early-heat',
+                $figures + ['bond' => round($now->bond ?? $this->run->plan->basis->room), 'low' => $window->low],
+            );
     }
 
     private function cut(Step $step, Event $event): ?Refusal
@@ -72,8 +76,14 @@ final readonly class Challenges
         }
 
         return match (true) {
-            $now->battery > $opening->limits->batteryStop => Refusal::unlessSaidWhy('cut-battery-hot', ['battery' => round($now->battery), 'limit' => $opening->limits->batteryStop]),
-            $now->bond < $opening->window->low - self::SLACK => Refusal::unlessSaidWhy('cut-cold', ['bond' => round($now->bond), 'low' => $opening->window->low]),
+            $now->battery > $opening->limits->batteryStop => Refusal::unlessSaidWhy('cut-battery-hot', [
+                'battery' => round($now->battery),
+                'limit' => $opening->limits->batteryStop,
+            ]),
+            $now->bond < $opening->window->low - self::SLACK => Refusal::unlessSaidWhy('cut-cold', [
+                'bond' => round($now->bond),
+                'low' => $opening->window->low,
+            ]),
             default => null,
         };
     }

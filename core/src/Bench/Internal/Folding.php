@@ -137,11 +137,13 @@ final class Folding
             EventType::TimerStarted => $this->timers[$event->step()] ??= $event,
             EventType::Wetted => $this->wets($event->place()),
             EventType::Dried => $this->dries($event->place()),
-            EventType::Battery => $this->battery = $event->text('state') === 'in',
-            EventType::Test => $this->tests[$event->text('gate')][$event->text('function')] = $event->text('outcome'),
-            EventType::GateWaived => $this->waived[$event->text('gate')] = $event->text('reason'),
-            EventType::Screw => $this->screws[$event->step()][(int) $event->number()] = true,
-            EventType::Problem, EventType::ExtraHeat, EventType::Reading, EventType::Rung => $this->beside[$event->type->value][] = $event,
+            EventType::Battery => ($this->battery = $event->text('state') === 'in'),
+            EventType::Test => ($this->tests[$event->text('gate')][$event->text('function')] = $event->text('outcome')),
+            EventType::GateWaived => ($this->waived[$event->text('gate')] = $event->text('reason')),
+            EventType::Screw => ($this->screws[$event->step()][(int) $event->number()] = true),
+            EventType::Problem, EventType::ExtraHeat, EventType::Reading, EventType::Rung => ($this->beside[
+                $event->type->value
+            ][] = $event),
             EventType::Undo, EventType::Trouble => null,
         };
     }

@@ -63,13 +63,16 @@ final readonly class StepRules
         $state = $this->run->state;
         $plugged = $step->manner->battery === BatteryRule::Off && $state->batteryIn;
 
-        return (new Warming($state->moisture))->allows($step->manner->warmth) ?? ($plugged ? Refusal::later('battery-plugged') : null);
+        return (new Warming($state->moisture))->allows($step->manner->warmth)
+            ?? ($plugged ? Refusal::later('battery-plugged') : null);
     }
 
     private function counts(Step $step, Event $event): ?Refusal
     {
         if ($event->text('reason') !== '' && $event->countReason() === null) {
-            return Refusal::never('reason-unknown', ['known' => implode(', ', array_column(CountReason::cases(), 'value'))]);
+            return Refusal::never('reason-unknown', [
+                'known' => implode(', ', array_column(CountReason::cases(), 'value')),
+            ]);
         }
         $expected = $step->effects->screws->sum();
         $said = $event->count();
@@ -77,9 +80,12 @@ final readonly class StepRules
         if ($said === null && $single > 0 && $single < $expected) {
             return Refusal::later('screws-not-all', ['count' => $single, 'expected' => $expected]);
         }
-        $off = $said !== null && ($said < 0 || $said > $expected || ($said < $expected && $event->countReason() === null));
+        $fewer = $said !== null && $said >= 0 && $said < $expected && $event->countReason() !== null;
+        if ($said === null || $said === $expected || $fewer) {
+            return null;
+        }
 
-        return $off ? Refusal::never('count-off', ['count' => (int) $said, 'expected' => $expected]) : null;
+        return Refusal::never('count-off', ['count' => $said, 'expected' => $expected]);
     }
 
     /** Nothing is shut over screws that lie on the mat although their own step in is done. */
@@ -95,7 +101,12 @@ final readonly class StepRules
         }
         $left = array_intersect_key($this->run->state->ledger->screws, $refitted);
 
-        return $left === [] ? null : Refusal::later('screw-missing', ['fasteners' => implode(', ', array_keys($left)), 'count' => array_sum($left)]);
+        return $left === []
+            ? null
+            : Refusal::later('screw-missing', [
+                'fasteners' => implode(', ', array_keys($left)),
+                'count' => array_sum($left),
+            ]);
     }
 
     private function proven(Step $step): ?Refusal

@@ -27,7 +27,16 @@ final readonly class PanelCriteria
     /** @return list<Criterion> */
     public function all(): array
     {
-        return [$this->technology(), $this->size(), $this->pixels(), $this->stylus(), $this->reader(), $this->refresh(), $this->thickness(), $this->memory()];
+        return [
+            $this->technology(),
+            $this->size(),
+            $this->pixels(),
+            $this->stylus(),
+            $this->reader(),
+            $this->refresh(),
+            $this->thickness(),
+            $this->memory(),
+        ];
     }
 
     private function technology(): Criterion
@@ -41,10 +50,24 @@ final readonly class PanelCriteria
 
         return match (true) {
             $is === $was => Criterion::fits('technology', new Reason('technology-same', $figures)),
-            $is === PanelTechnology::Lcd && $this->phone->panel->readerUnderDisplay => Criterion::refused('technology', new Reason('no-reader-through-lcd', $figures)),
-            $was === PanelTechnology::Lcd => Criterion::refused('technology', new Reason('technology-differs', $figures)),
-            $is === PanelTechnology::Lcd => Criterion::loses('technology', new Reason('lcd-for-oled', $figures), new Reason('customer-lcd')),
-            default => Criterion::loses('technology', new Reason('aftermarket-oled', $figures), new Reason('customer-aftermarket-oled', $figures)),
+            $is === PanelTechnology::Lcd && $this->phone->panel->readerUnderDisplay => Criterion::refused(
+                'technology',
+                new Reason('no-reader-through-lcd', $figures),
+            ),
+            $was === PanelTechnology::Lcd => Criterion::refused(
+                'technology',
+                new Reason('technology-differs', $figures),
+            ),
+            $is === PanelTechnology::Lcd => Criterion::loses(
+                'technology',
+                new Reason('lcd-for-oled', $figures),
+                new Reason('customer-lcd'),
+            ),
+            default => Criterion::loses(
+                'technology',
+                new Reason('aftermarket-oled', $figures),
+                new Reason('customer-aftermarket-oled', $figures),
+            ),
         };
     }
 
@@ -55,13 +78,22 @@ final readonly class PanelCriteria
             return Criterion::missing('size');
         }
         $lit = $this->phone->body->display;
-        $figures = ['width' => $sheet->width, 'height' => $sheet->height, 'wasWidth' => $lit->width, 'wasHeight' => $lit->height];
+        $figures = [
+            'width' => $sheet->width,
+            'height' => $sheet->height,
+            'wasWidth' => $lit->width,
+            'wasHeight' => $lit->height,
+        ];
         $smaller = max($lit->width - $sheet->width, $lit->height - $sheet->height);
         $larger = max($sheet->width - $lit->width, $sheet->height - $lit->height);
 
         return match (true) {
             $larger > self::SAME_SIZE => Criterion::refused('size', new Reason('size-too-large', $figures)),
-            $smaller > self::SAME_SIZE => Criterion::loses('size', new Reason('size-smaller', $figures), new Reason('customer-wider-bezel', ['mm' => round($smaller / 2, 1)])),
+            $smaller > self::SAME_SIZE => Criterion::loses(
+                'size',
+                new Reason('size-smaller', $figures),
+                new Reason('customer-wider-bezel', ['mm' => round($smaller / 2, 1)]),
+            ),
             default => Criterion::fits('size', new Reason('size-same', $figures)),
         };
     }
@@ -73,11 +105,20 @@ final readonly class PanelCriteria
             return Criterion::missing('pixels');
         }
         $body = $this->phone->body;
-        $figures = ['wide' => $sheet->pixelsWide, 'high' => $sheet->pixelsHigh, 'wasWide' => $body->pixelsWide, 'wasHigh' => $body->pixelsHigh];
+        $figures = [
+            'wide' => $sheet->pixelsWide,
+            'high' => $sheet->pixelsHigh,
+            'wasWide' => $body->pixelsWide,
+            'wasHigh' => $body->pixelsHigh,
+        ];
 
         return $sheet->pixelsWide === $body->pixelsWide && $sheet->pixelsHigh === $body->pixelsHigh
             ? Criterion::fits('pixels', new Reason('pixels-same', $figures))
-            : Criterion::loses('pixels', new Reason('pixels-differ', $figures), new Reason('customer-coarser-picture', $figures));
+            : Criterion::loses(
+                'pixels',
+                new Reason('pixels-differ', $figures),
+                new Reason('customer-coarser-picture', $figures),
+            );
     }
 
     private function stylus(): Criterion
@@ -89,7 +130,11 @@ final readonly class PanelCriteria
         return match ($this->offer->sheet->stylusLayer) {
             null => Criterion::missing('stylus-layer'),
             true => Criterion::fits('stylus-layer', new Reason('stylus-layer-in-it')),
-            false => Criterion::loses('stylus-layer', new Reason('stylus-layer-missing'), new Reason('customer-stylus-dead')),
+            false => Criterion::loses(
+                'stylus-layer',
+                new Reason('stylus-layer-missing'),
+                new Reason('customer-stylus-dead'),
+            ),
         };
     }
 
@@ -115,7 +160,11 @@ final readonly class PanelCriteria
 
         return $this->offer->refresh >= $this->phone->panel->refresh
             ? Criterion::fits('refresh', new Reason('refresh-kept', $figures))
-            : Criterion::loses('refresh', new Reason('refresh-lower', $figures), new Reason('customer-less-smooth', $figures));
+            : Criterion::loses(
+                'refresh',
+                new Reason('refresh-lower', $figures),
+                new Reason('customer-less-smooth', $figures),
+            );
     }
 
     private function thickness(): Criterion
@@ -128,12 +177,30 @@ final readonly class PanelCriteria
             return Criterion::refused('thickness', new Reason('thickness-cannot-be'));
         }
         $budget = HeightBudget::for($this->phone, $thickness);
-        $figures = ['module' => $budget->module, 'adhesive' => $budget->adhesive, 'recess' => $budget->recess, 'proud' => round($budget->proud(), 2), 'likely' => round($budget->likely(), 2), 'worst' => round($budget->worst(), 2)];
+        $figures = [
+            'module' => $budget->module,
+            'adhesive' => $budget->adhesive,
+            'recess' => $budget->recess,
+            'proud' => round($budget->proud(), 2),
+            'likely' => round($budget->likely(), 2),
+            'worst' => round($budget->worst(), 2),
+        ];
 
         return match (true) {
-            $budget->proud() > HeightBudget::NOT_HELD => Criterion::refused('thickness', new Reason('height-not-held', $figures)),
-            $budget->likely() > HeightBudget::FELT => Criterion::loses('thickness', new Reason('height-proud', $figures), new Reason('customer-stands-proud', ['mm' => round(max($budget->proud(), $budget->likely()), 2)])),
-            $budget->proud() < HeightBudget::SUNK => Criterion::loses('thickness', new Reason('height-sunk', $figures), new Reason('customer-sits-low', ['mm' => round(-$budget->proud(), 2)])),
+            $budget->proud() > HeightBudget::NOT_HELD => Criterion::refused(
+                'thickness',
+                new Reason('height-not-held', $figures),
+            ),
+            $budget->likely() > HeightBudget::FELT => Criterion::loses(
+                'thickness',
+                new Reason('height-proud', $figures),
+                new Reason('customer-stands-proud', ['mm' => round(max($budget->proud(), $budget->likely()), 2)]),
+            ),
+            $budget->proud() < HeightBudget::SUNK => Criterion::loses(
+                'thickness',
+                new Reason('height-sunk', $figures),
+                new Reason('customer-sits-low', ['mm' => round(-$budget->proud(), 2)]),
+            ),
             default => Criterion::fits('thickness', new Reason('height-flush', $figures)),
         };
     }
@@ -147,7 +214,11 @@ final readonly class PanelCriteria
         return match ($this->offer->sheet->memory) {
             null => Criterion::missing('memory'),
             true => Criterion::fits('memory', new Reason('memory-in-it')),
-            false => Criterion::loses('memory', new Reason('memory-missing'), new Reason('customer-colour-adapting-lost')),
+            false => Criterion::loses(
+                'memory',
+                new Reason('memory-missing'),
+                new Reason('customer-colour-adapting-lost'),
+            ),
         };
     }
 }

@@ -81,7 +81,11 @@ final readonly class PlaceCriteria
 
         return $this->offer->colour === $this->wish->colour
             ? Criterion::fits('colour', new Reason('colour-same', $figures))
-            : Criterion::loses('colour', new Reason('colour-differs', $figures), new Reason('customer-other-colour', $figures));
+            : Criterion::loses(
+                'colour',
+                new Reason('colour-differs', $figures),
+                new Reason('customer-other-colour', $figures),
+            );
     }
 
     private function frame(): Criterion
@@ -100,7 +104,12 @@ final readonly class PlaceCriteria
         if ($this->offer->brings === null) {
             return Criterion::missing('small-parts');
         }
-        $listed = array_merge(...array_map(fn(Replacement $r): array => $r->kind === $this->wish->kind ? $r->brings : [], array_values($this->phone->replacements)));
+        $listed = array_merge(
+            ...array_map(
+                fn(Replacement $r): array => $r->kind === $this->wish->kind ? $r->brings : [],
+                array_values($this->phone->replacements),
+            ),
+        );
         $missing = array_values(array_diff($listed, $this->offer->brings));
 
         return $missing === []
@@ -113,16 +122,32 @@ final readonly class PlaceCriteria
         if ($this->offer->brings === null) {
             return Criterion::missing('paired-parts');
         }
-        $paired = array_values(array_filter($this->offer->brings, fn(string $id): bool => isset($this->phone->parts[$id]) && $this->phone->parts[$id]->pairing !== Pairing::None));
+        $paired = array_values(
+            array_filter(
+                $this->offer->brings,
+                fn(string $id): bool => isset($this->phone->parts[$id])
+                    && $this->phone->parts[$id]->pairing !== Pairing::None,
+            ),
+        );
 
         return $paired === []
             ? Criterion::fits('paired-parts', new Reason('no-paired-part-fitted'))
-            : Criterion::loses('paired-parts', new Reason('paired-part-fitted', ['parts' => $this->named($paired)]), new Reason('customer-own-part-moved', ['parts' => $this->named($paired)]));
+            : Criterion::loses(
+                'paired-parts',
+                new Reason('paired-part-fitted', ['parts' => $this->named($paired)]),
+                new Reason('customer-own-part-moved', ['parts' => $this->named($paired)]),
+            );
     }
 
     /** @param list<string> $ids */
     private function named(array $ids): string
     {
-        return implode(', ', array_map(fn(string $id): string => isset($this->phone->parts[$id]) ? $this->phone->parts[$id]->name : $id, $ids));
+        return implode(
+            ', ',
+            array_map(
+                fn(string $id): string => isset($this->phone->parts[$id]) ? $this->phone->parts[$id]->name : $id,
+                $ids,
+            ),
+        );
     }
 }

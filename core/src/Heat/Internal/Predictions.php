@@ -73,7 +73,9 @@ final readonly class Predictions
     {
         $k = $this->span($log);
 
-        return $k === null ? 0.0 : ($this->rows[$k + 1][$reading] - $this->rows[$k][$reading]) / ($this->logs[$k + 1] - $this->logs[$k]);
+        return $k === null
+            ? 0.0
+            : ($this->rows[$k + 1][$reading] - $this->rows[$k][$reading]) / ($this->logs[$k + 1] - $this->logs[$k]);
     }
 
     /** Index of the span that a logarithm lies in; null if there is only one coefficient. */

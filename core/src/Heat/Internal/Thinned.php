@@ -26,7 +26,14 @@ final readonly class Thinned
     public static function of(array $readings): self
     {
         $together = (int) ceil(\count($readings) / self::MOST);
-        usort($readings, static fn(Reading $a, Reading $b): int => [$a->probe->value, $a->second, $a->celsius] <=> [$b->probe->value, $b->second, $b->celsius]);
+        usort(
+            $readings,
+            static fn(Reading $a, Reading $b): int => [$a->probe->value, $a->second, $a->celsius] <=> [
+                $b->probe->value,
+                $b->second,
+                $b->celsius,
+            ],
+        );
         $kept = [];
         foreach (array_chunk($readings, max(1, $together)) as $chunk) {
             foreach (self::byProbe($chunk) as $same) {
@@ -35,9 +42,18 @@ final readonly class Thinned
             }
         }
         \assert($kept !== []);
-        usort($kept, static fn(array $a, array $b): int => [$a[0]->second, $a[0]->probe->value] <=> [$b[0]->second, $b[0]->probe->value]);
+        usort(
+            $kept,
+            static fn(array $a, array $b): int => [$a[0]->second, $a[0]->probe->value] <=> [
+                $b[0]->second,
+                $b[0]->probe->value,
+            ],
+        );
 
-        return new self(array_map(static fn(array $k): Reading => $k[0], $kept), array_map(static fn(array $k): int => $k[1], $kept));
+        return new self(
+            array_map(static fn(array $k): Reading => $k[0], $kept),
+            array_map(static fn(array $k): int => $k[1], $kept),
+        );
     }
 
     /** @param list<int> $indexes */

@@ -21,7 +21,10 @@ use Facelift\Route\Route;
  */
 final readonly class Cautions
 {
-    /** From here on somebody should ask whether the panel is worth it (common practice: six heatings were needed on one glued screen). */
+    /**
+     * From here on somebody should ask whether the panel is worth it (common practice: six heatings were needed on
+     * one glued screen).
+     */
     private const MANY_HEATINGS = 8;
 
     public function __construct(private Request $request, private Route $route, private Sealing $sealing) {}
@@ -35,7 +38,9 @@ final readonly class Cautions
     /** @return list<Warning> */
     private function cell(): array
     {
-        return $this->request->condition->shows(Observation::CellSwollen) ? [Warning::stop(new Reason('stop-cell-swollen'))] : [];
+        return $this->request->condition->shows(Observation::CellSwollen)
+            ? [Warning::stop(new Reason('stop-cell-swollen'))]
+            : [];
     }
 
     /** @return list<Warning> */
@@ -65,14 +70,27 @@ final readonly class Cautions
     private function wouldWork(string $bondId, EdgeOpening $opening): array
     {
         $bond = $this->request->phone->bonds[$bondId];
-        $region = Region::of($this->request->phone, $bond, $opening->window, $opening->limits, $this->request->room);
+        $region = Region::of(
+            $this->request->phone,
+            $bond,
+            $opening->window,
+            $opening->limits,
+            $this->request->room,
+        );
         $advice = (new HeatAdvisor())->advise($region, $this->request->source, $opening->window, $opening->limits);
         if ($advice->best !== null) {
-            $figures = ['bond' => $bond->name, 'set' => round($advice->best->set), 'seconds' => (int) $advice->best->seconds()];
+            $figures = [
+                'bond' => $bond->name,
+                'set' => round($advice->best->set),
+                'seconds' => (int) $advice->best->seconds(),
+            ];
 
             return [Warning::care(new Reason('heat-would-work', $figures))];
         }
-        $else = array_filter($advice->because, static fn(Reason $r): bool => \in_array($r->code, ['heat-none-is-safe', 'heat-other-works'], true));
+        $else = array_filter(
+            $advice->because,
+            static fn(Reason $r): bool => \in_array($r->code, ['heat-none-is-safe', 'heat-other-works'], true),
+        );
 
         return array_values(array_map(Warning::care(...), $else));
     }
@@ -97,7 +115,10 @@ final readonly class Cautions
         if ($this->route->trial !== null || $this->request->basis()->isGlassOnly()) {
             return [];
         }
-        $figures = ['flex' => $this->request->replacement->flexLength, 'needed' => $this->request->phone->panel->flexNeeded];
+        $figures = [
+            'flex' => $this->request->replacement->flexLength,
+            'needed' => $this->request->phone->panel->flexNeeded,
+        ];
 
         return [Warning::care(new Reason('no-trial-flex-too-short', $figures))];
     }
@@ -108,9 +129,11 @@ final readonly class Cautions
         $condition = $this->request->condition;
 
         return [
-            ...($condition->bondIsForeign() ? [Warning::care(new Reason('unknown-adhesive'))] : []),
-            ...($condition->canSwitchOff ? [] : [Warning::care(new Reason('cannot-switch-off'))]),
-            ...($this->request->provesFirst() && $this->route->trial === null ? [Warning::care(new Reason('prove-at-dry-gate'))] : []),
+            ...$condition->bondIsForeign() ? [Warning::care(new Reason('unknown-adhesive'))] : [],
+            ...$condition->canSwitchOff ? [] : [Warning::care(new Reason('cannot-switch-off'))],
+            ...$this->request->provesFirst() && $this->route->trial === null
+                ? [Warning::care(new Reason('prove-at-dry-gate'))]
+                : [],
         ];
     }
 }

@@ -83,10 +83,17 @@ final readonly class Itinerary
         $bond = $phone->bonds[$id] ?? null;
         $shuts = $bond !== null && ($bond->cut !== null || $bond->adhesive === AdhesiveKind::Clips);
         $isCover = isset($phone->parts[$id]) && $this->site->coverBondOf($id) !== null;
-        if ($under !== [] || $shuts || $isCover || $this->site->isDiscarded($id) || ($phone->connectors[$id]->power ?? false)) {
+        if (
+            $under !== []
+            || $shuts
+            || $isCover
+            || $this->site->isDiscarded($id)
+            || ($phone->connectors[$id]->power ?? false)
+        ) {
             return false;
         }
-        $needs = $phone->fasteners[$id]->holds ?? $phone->connectors[$id]->joins ?? $bond->joins ?? [$phone->parts[$id]->carriedBy ?? ''];
+        $needs = $phone->fasteners[$id]->holds
+            ?? ($phone->connectors[$id]->joins ?? ($bond->joins ?? [$phone->parts[$id]->carriedBy ?? '']));
 
         return array_filter($needs, fn(string $part): bool => !$this->isOver($part, $back)) === [];
     }

@@ -53,7 +53,10 @@ final readonly class JobWriter
             return;
         }
         $writer = $this->site->isGlassOnly()
-            ? new NewGlass($this->site, $this->glass ?? throw new \LogicException('new glass without a way to part the old'))
+            ? new NewGlass(
+                $this->site,
+                $this->glass ?? throw new \LogicException('new glass without a way to part the old'),
+            )
             : new Beginning($this->site);
         $this->site->progress->start = $writer->write([]);
     }
@@ -76,7 +79,10 @@ final readonly class JobWriter
      */
     private function backAfter(array $errands, int $i): array
     {
-        $later = array_filter(\array_slice($errands, $i + 1), static fn(Errand $e): bool => $e->direction === Direction::Back);
+        $later = array_filter(
+            \array_slice($errands, $i + 1),
+            static fn(Errand $e): bool => $e->direction === Direction::Back,
+        );
 
         return array_values(array_map(static fn(Errand $e): string => $e->id, $later));
     }

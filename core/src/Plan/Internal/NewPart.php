@@ -12,7 +12,8 @@ use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 
 /**
- * How the new part is unpacked: looked at, freed of what must not end up in the phone, each film in the ledger until it is off.
+ * How the new part is unpacked: looked at, freed of what must not end up in the phone, each film in the ledger until
+ * it is off.
  *
  * @internal
  */
@@ -47,7 +48,9 @@ final readonly class NewPart
     /** @param list<Thing> $off what comes off now, if it is on */
     private function unpacking(array $off): Effects
     {
-        $arrived = array_values(array_filter($this->films(), fn(Thing $film): bool => !$this->site->steps->wasOn($film)));
+        $arrived = array_values(
+            array_filter($this->films(), fn(Thing $film): bool => !$this->site->steps->wasOn($film)),
+        );
         $on = [...$arrived, ...$this->site->steps->stillOn(...$this->films())];
         $taken = array_filter($off, static fn(Thing $t): bool => \in_array($t, $on, true));
 

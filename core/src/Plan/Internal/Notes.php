@@ -32,7 +32,9 @@ final readonly class Notes
         if (\in_array(Thing::FlexGuard, $things->takes, true)) {
             $notes[] = new Reason('flex-guard-off');
         }
-        $films = $step->kind() === StepKind::TakeOff ? [] : array_filter($things->takes, static fn(Thing $t): bool => $t->isFilm());
+        $films = $step->kind() === StepKind::TakeOff
+                ? []
+                : array_filter($things->takes, static fn(Thing $t): bool => $t->isFilm());
         if ($films !== []) {
             $notes[] = new Reason('peel-off', ['things' => self::values(array_values($films))]);
         }

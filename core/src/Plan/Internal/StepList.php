@@ -47,7 +47,9 @@ final class StepList
         $this->note($step);
         $id = $this->freeId($step);
         $last = array_key_last($this->steps);
-        $this->steps[$id] = $step->placed($id, $phase, $after ?? ($last === null ? [] : [$last]))->noting(...Notes::of($step));
+        $this->steps[$id] = $step
+            ->placed($id, $phase, $after ?? ($last === null ? [] : [$last]))
+            ->noting(...Notes::of($step));
 
         return $id;
     }
@@ -83,7 +85,9 @@ final class StepList
      */
     public function stillOn(Thing ...$things): array
     {
-        return $things === [] ? $this->on : array_values(array_filter($this->on, static fn(Thing $t): bool => \in_array($t, $things, true)));
+        return $things === []
+            ? $this->on
+            : array_values(array_filter($this->on, static fn(Thing $t): bool => \in_array($t, $things, true)));
     }
 
     /** True if this has been on at any time. */
@@ -105,7 +109,9 @@ final class StepList
             $this->on[] = $thing;
             $this->everOn[$thing->value] = true;
         }
-        $this->on = array_values(array_filter($this->on, static fn(Thing $t): bool => !\in_array($t, $things->takes, true)));
+        $this->on = array_values(
+            array_filter($this->on, static fn(Thing $t): bool => !\in_array($t, $things->takes, true)),
+        );
         $wetness = $step->effects->wetness;
         if ($wetness->wets !== null) {
             $this->wet[$wetness->wets->value] = $wetness->wets;

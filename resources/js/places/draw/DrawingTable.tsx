@@ -12,7 +12,21 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { bondMarks, endAt, withEnd, type BondEnd } from './bondEnds';
 import { drawnElements } from './drawn';
-import { elementsOf, hit, moved, sheetOf, withElement, withElements, withSheet, freeId, GROUPS, nameOf, SHEETS, type Group, type Selected } from './elements';
+import {
+    elementsOf,
+    hit,
+    moved,
+    sheetOf,
+    withElement,
+    withElements,
+    withSheet,
+    freeId,
+    GROUPS,
+    nameOf,
+    SHEETS,
+    type Group,
+    type Selected,
+} from './elements';
 import { FIELDS, SHEET_FIELDS } from './fields';
 import { FilesInOut } from './FilesInOut';
 import { allRound, fresh } from './library';
@@ -53,7 +67,9 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
     useHotkeys(['mod+shift+z', 'mod+y'], () => act({ type: 'redo' }), options);
     const nudge = (key: string) => {
         if ('group' in selected) {
-            const by = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, -0.5], ArrowDown: [0, 0.5] }[key] ?? [0, 0];
+            const by = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, -0.5], ArrowDown: [0, 0.5] }[key] ?? [
+                0, 0,
+            ];
             set(moved(file, selected, { x: by[0] ?? 0, y: by[1] ?? 0 }));
         }
     };
@@ -105,8 +121,23 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
         >
             <Contents file={file} selected={selected} select={setSelected} add={add} />
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
-                <Box sx={{ display: 'flex', gap: 1, p: 1, alignItems: 'center', flexWrap: 'wrap', bgcolor: 'background.paper' }}>
-                    <ToggleButtonGroup exclusive size="small" value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face">
+                <Box
+                    sx={{
+                        display: 'flex',
+                        gap: 1,
+                        p: 1,
+                        alignItems: 'center',
+                        flexWrap: 'wrap',
+                        bgcolor: 'background.paper',
+                    }}
+                >
+                    <ToggleButtonGroup
+                        exclusive
+                        size="small"
+                        value={face}
+                        onChange={(_, v: Face | null) => v && setFace(v)}
+                        aria-label="Face"
+                    >
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
@@ -116,7 +147,12 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                     <Button size="small" disabled={state.future.length === 0} onClick={() => act({ type: 'redo' })}>
                         Redo
                     </Button>
-                    <Button variant="contained" disabled={faulty || keeping} onClick={() => keep(version)} sx={{ ml: 'auto' }}>
+                    <Button
+                        variant="contained"
+                        disabled={faulty || keeping}
+                        onClick={() => keep(version)}
+                        sx={{ ml: 'auto' }}
+                    >
                         Keep as version {version + 1}
                     </Button>
                 </Box>
@@ -145,13 +181,37 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                         </Button>
                     </Box>
                 )}
-                {isKept && <Note tone="plain">Version {version} is kept. New jobs take it; jobs that are open keep theirs.</Note>}
-                <Figures file={file} selected={selected} set={set} select={setSelected} faults={check?.faults ?? []} fixedId={fixedId} />
-                <FilesInOut file={file} open={(f) => act({ type: 'set', file: f })} versions={() => setVersions(true)} />
+                {isKept && (
+                    <Note tone="plain">
+                        Version {version} is kept. New jobs take it; jobs that are open keep theirs.
+                    </Note>
+                )}
+                <Figures
+                    file={file}
+                    selected={selected}
+                    set={set}
+                    select={setSelected}
+                    faults={check?.faults ?? []}
+                    fixedId={fixedId}
+                />
+                <FilesInOut
+                    file={file}
+                    open={(f) => act({ type: 'set', file: f })}
+                    versions={() => setVersions(true)}
+                />
             </Box>
-            <Box tabIndex={0} role="region" aria-label="Verdict" sx={{ p: 2, overflow: 'auto', borderLeft: 1, borderColor: 'divider' }}>
+            <Box
+                tabIndex={0}
+                role="region"
+                aria-label="Verdict"
+                sx={{ p: 2, overflow: 'auto', borderLeft: 1, borderColor: 'divider' }}
+            >
                 {check ? (
-                    <Verdict check={check} part={'group' in selected && selected.group === 'replacements' ? selected.index : null} select={setSelected} />
+                    <Verdict
+                        check={check}
+                        part={'group' in selected && selected.group === 'replacements' ? selected.index : null}
+                        select={setSelected}
+                    />
                 ) : (
                     <Typography>Checking …</Typography>
                 )}
@@ -185,7 +245,11 @@ function Contents({ file, selected, select, add }: ContentsProps) {
                         <Typography component="h2" variant="h3" sx={{ flex: 1 }}>
                             {GROUP_NAMES[g]}
                         </Typography>
-                        <Button size="small" onClick={() => add(g)} aria-label={`Add to ${GROUP_NAMES[g].toLowerCase()}`}>
+                        <Button
+                            size="small"
+                            onClick={() => add(g)}
+                            aria-label={`Add to ${GROUP_NAMES[g].toLowerCase()}`}
+                        >
                             +
                         </Button>
                     </Box>
@@ -236,7 +300,9 @@ interface FiguresProps {
 function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps) {
     const under = (prefix: string): Record<string, string> =>
         Object.fromEntries(
-            faults.filter((f) => f.path.startsWith(`${prefix}.`)).map((f) => [f.path.slice(prefix.length + 1).replace(/\[\d+\].*/, ''), f.reason]),
+            faults
+                .filter((f) => f.path.startsWith(`${prefix}.`))
+                .map((f) => [f.path.slice(prefix.length + 1).replace(/\[\d+\].*/, ''), f.reason]),
         );
     if ('sheet' in selected) {
         if (selected.sheet === 'stacks') {
@@ -277,7 +343,14 @@ function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps)
                 <Button
                     variant="outlined"
                     sx={{ mt: 1, mr: 1 }}
-                    onClick={() => set(withElement(file, group, index, { ...element, cut: { ...cut, stretches: allRound(file, cut.hinge) } }))}
+                    onClick={() =>
+                        set(
+                            withElement(file, group, index, {
+                                ...element,
+                                cut: { ...cut, stretches: allRound(file, cut.hinge) },
+                            }),
+                        )
+                    }
                 >
                     Cut all round
                 </Button>

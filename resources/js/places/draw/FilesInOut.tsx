@@ -17,7 +17,8 @@ export function FilesInOut({ file, open, versions }: Props) {
     const [refused, setRefused] = useState<string | null>(null);
     const outline = useMutation({
         mutationFn: (svg: string) => take(api.POST('/api/phone-files/outline', { body: { svg } })),
-        onSuccess: (o) => open({ ...file, body: { ...file.body, width: o.width, height: o.height, cornerRadius: o.cornerRadius } }),
+        onSuccess: (o) =>
+            open({ ...file, body: { ...file.body, width: o.width, height: o.height, cornerRadius: o.cornerRadius } }),
     });
     const json = async (f: File | undefined) => {
         if (!f) {
@@ -31,7 +32,9 @@ export function FilesInOut({ file, open, versions }: Props) {
             setRefused(null);
             open(read as PhoneFile);
         } catch (e) {
-            setRefused(`${f.name} was not taken in: ${e instanceof Error ? e.message : 'it cannot be read'}. The drawing is as it was.`);
+            setRefused(
+                `${f.name} was not taken in: ${e instanceof Error ? e.message : 'it cannot be read'}. The drawing is as it was.`,
+            );
         }
     };
     const save = () => {
@@ -42,13 +45,23 @@ export function FilesInOut({ file, open, versions }: Props) {
         URL.revokeObjectURL(link.href);
     };
     return (
-        <Box component="section" aria-label="Files" sx={{ mt: 3, pt: 1.5, borderTop: 1, borderColor: 'divider', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Box
+            component="section"
+            aria-label="Files"
+            sx={{ mt: 3, pt: 1.5, borderTop: 1, borderColor: 'divider', display: 'flex', gap: 1, flexWrap: 'wrap' }}
+        >
             <Button size="small" variant="outlined" onClick={save}>
                 Save as JSON
             </Button>
             <Button size="small" variant="outlined" component="label">
                 Open JSON
-                <input hidden type="file" accept=".json,application/json" aria-label="Phone file" onChange={(e) => void json(e.target.files?.[0])} />
+                <input
+                    hidden
+                    type="file"
+                    accept=".json,application/json"
+                    aria-label="Phone file"
+                    onChange={(e) => void json(e.target.files?.[0])}
+                />
             </Button>
             <Button size="small" variant="outlined" component="label">
                 Outline from SVG

@@ -47,7 +47,12 @@ interface EntryProps {
 
 function Entry({ field, file, text, keep, fault }: EntryProps) {
     const [typed, setTyped] = useState<string | null>(null);
-    const options = field.from === 'stacks' ? Object.keys(file.stacks) : field.from ? elementsOf(file, field.from).map((e) => e.id) : field.options;
+    const options =
+        field.from === 'stacks'
+            ? Object.keys(file.stacks)
+            : field.from
+              ? elementsOf(file, field.from).map((e) => e.id)
+              : field.options;
     const common = {
         size: 'small' as const,
         label: field.label,

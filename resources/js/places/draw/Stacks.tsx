@@ -26,20 +26,36 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
     return (
         <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr auto', gap: 1 }}>
-                <TextField select size="small" label="From the library" value={preset} onChange={(e) => setPreset(e.target.value)}>
+                <TextField
+                    select
+                    size="small"
+                    label="From the library"
+                    value={preset}
+                    onChange={(e) => setPreset(e.target.value)}
+                >
                     {Object.entries(STACKS).map(([id, s]) => (
                         <MenuItem key={id} value={id}>
                             {s.name}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField size="small" label="Name of the stack" value={name} onChange={(e) => setName(e.target.value)} />
+                <TextField
+                    size="small"
+                    label="Name of the stack"
+                    value={name}
+                    onChange={(e) => setName(e.target.value)}
+                />
                 <Button variant="outlined" onClick={add}>
                     Add stack
                 </Button>
             </Box>
             {Object.entries(file.stacks).map(([id, stack]) => (
-                <Box component="section" key={id} aria-label={`Stack ${id}`} sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>
+                <Box
+                    component="section"
+                    key={id}
+                    aria-label={`Stack ${id}`}
+                    sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}
+                >
                     <Box sx={{ display: 'flex', alignItems: 'center' }}>
                         <Typography component="h3" variant="h3" sx={{ flex: 1 }}>
                             {id}
@@ -64,7 +80,10 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                                         );
                                     }
                                 }}
-                                slotProps={{ select: { displayEmpty: true, renderValue: () => l.name }, inputLabel: { shrink: true } }}
+                                slotProps={{
+                                    select: { displayEmpty: true, renderValue: () => l.name },
+                                    inputLabel: { shrink: true },
+                                }}
                             >
                                 {MATERIALS.map((m) => (
                                     <MenuItem key={m.name} value={m.name}>

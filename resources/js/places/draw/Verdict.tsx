@@ -29,7 +29,14 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                         key={f.path + f.reason}
                         disabled={at === null}
                         onClick={() => at && select(at)}
-                        sx={(t) => ({ textAlign: 'left', display: 'block', borderLeft: `4px solid ${t.palette.role.stop}`, pl: 1, py: 0.5, font: 'inherit' })}
+                        sx={(t) => ({
+                            textAlign: 'left',
+                            display: 'block',
+                            borderLeft: `4px solid ${t.palette.role.stop}`,
+                            pl: 1,
+                            py: 0.5,
+                            font: 'inherit',
+                        })}
                     >
                         <b>{f.path === '' ? 'the file' : f.path}</b> {f.reason}.
                     </ButtonBase>

@@ -21,7 +21,9 @@ export function Versions({ phone, close }: { phone: string; close: () => void })
                         <Typography component="h3" variant="h3">
                             Version {v.version}, {v.by}, {ago(v.at)}
                         </Typography>
-                        {v.changes.length === 0 && <Typography color="textSecondary">The first that was kept.</Typography>}
+                        {v.changes.length === 0 && (
+                            <Typography color="textSecondary">The first that was kept.</Typography>
+                        )}
                         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                             {v.changes.map((c, i) => (
                                 <li key={i}>{sentence(sayReason(c))}</li>

@@ -30,7 +30,14 @@ export function Workbench() {
         there === undefined
             ? blank
             : phone === undefined
-              ? { ...there, identity: { ...there.identity, id: `${there.identity.id}-new`, model: `${there.identity.model} (new)` } }
+              ? {
+                    ...there,
+                    identity: {
+                        ...there.identity,
+                        id: `${there.identity.id}-new`,
+                        model: `${there.identity.model} (new)`,
+                    },
+                }
               : there;
     return (
         <DrawingTable

@@ -13,13 +13,16 @@ export interface BondEnd {
 const SHORTEST = 1;
 const REACH = 3;
 
-const lengthOf = (file: PhoneFile, side: Side): number => (side === 'top' || side === 'bottom' ? glassOf(file).width : glassOf(file).height);
+const lengthOf = (file: PhoneFile, side: Side): number =>
+    side === 'top' || side === 'bottom' ? glassOf(file).width : glassOf(file).height;
 
 const stretchesOf = (file: PhoneFile, bond: number) => file.bonds[bond]?.cut?.stretches ?? [];
 
 /** The selected bond if it lies on the face that is up. */
 const bondUp = (file: PhoneFile, face: Face, selected: Selected): number | null =>
-    'group' in selected && selected.group === 'bonds' && file.bonds[selected.index]?.face === face ? selected.index : null;
+    'group' in selected && selected.group === 'bonds' && file.bonds[selected.index]?.face === face
+        ? selected.index
+        : null;
 
 /** The selected bond along its edge, each stretch with its two ends to take hold of; what must not be cut is dashed. */
 export function bondMarks(file: PhoneFile, face: Face, selected: Selected): Mark[] {
@@ -71,6 +74,8 @@ export function withEnd(file: PhoneFile, at: BondEnd, p: Point): PhoneFile {
             ? [neighbour === undefined ? 0 : neighbour.from + SHORTEST, held.to - SHORTEST]
             : [held.from + SHORTEST, neighbour === undefined ? length : neighbour.to - SHORTEST];
     const mm = Math.round(10 * Math.max(low, Math.min(high, wish))) / 10;
-    const next = stretches.map((s, i) => (i === at.stretch ? { ...s, [at.end]: mm } : i === joined ? { ...s, [other]: mm } : s));
+    const next = stretches.map((s, i) =>
+        i === at.stretch ? { ...s, [at.end]: mm } : i === joined ? { ...s, [other]: mm } : s,
+    );
     return withElement(file, 'bonds', at.bond, { ...bond, cut: { ...bond.cut, stretches: next } });
 }

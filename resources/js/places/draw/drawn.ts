@@ -12,12 +12,26 @@ export function drawnElements(file: PhoneFile, face: Face, selected: Selected): 
         return { id: `${group}-${index}`, tone: t, width: t === 'now' ? 0.9 : 0.4, ...shape };
     };
     return [
-        ...file.parts.flatMap((p, i) => (p.face === face && p.carriedBy !== undefined ? [mark('parts', i, 'plain', { boxes: [boxAround(p)] })] : [])),
-        ...(file.flexZones ?? []).flatMap((z, i) => (z.face === face ? [mark('flexZones', i, 'stop', { hatched: true, boxes: [boxAround(z)] })] : [])),
-        ...(face === 'front' ? (file.openings ?? []) : []).map((o, i) => mark('openings', i, 'plain', { boxes: [boxAround(o)] })),
-        ...file.connectors.flatMap((c, i) =>
-            c.face === face ? [mark('connectors', i, c.power === true ? 'stop' : 'cold', { boxes: [boxAround({ ...c, width: 8, height: 4 })] })] : [],
+        ...file.parts.flatMap((p, i) =>
+            p.face === face && p.carriedBy !== undefined ? [mark('parts', i, 'plain', { boxes: [boxAround(p)] })] : [],
         ),
-        ...file.fasteners.flatMap((f, i) => (f.face === face ? [mark('fasteners', i, 'done', { dots: f.places })] : [])),
+        ...(file.flexZones ?? []).flatMap((z, i) =>
+            z.face === face ? [mark('flexZones', i, 'stop', { hatched: true, boxes: [boxAround(z)] })] : [],
+        ),
+        ...(face === 'front' ? (file.openings ?? []) : []).map((o, i) =>
+            mark('openings', i, 'plain', { boxes: [boxAround(o)] }),
+        ),
+        ...file.connectors.flatMap((c, i) =>
+            c.face === face
+                ? [
+                      mark('connectors', i, c.power === true ? 'stop' : 'cold', {
+                          boxes: [boxAround({ ...c, width: 8, height: 4 })],
+                      }),
+                  ]
+                : [],
+        ),
+        ...file.fasteners.flatMap((f, i) =>
+            f.face === face ? [mark('fasteners', i, 'done', { dots: f.places })] : [],
+        ),
     ];
 }

@@ -25,7 +25,10 @@ export function withSheet(file: PhoneFile, sheet: Sheet, value: Record<string, u
 
 export const elementsOf = (file: PhoneFile, group: Group): Element[] => file[group] ?? [];
 
-export const withElements = (file: PhoneFile, group: Group, elements: Element[]): PhoneFile => ({ ...file, [group]: elements });
+export const withElements = (file: PhoneFile, group: Group, elements: Element[]): PhoneFile => ({
+    ...file,
+    [group]: elements,
+});
 
 export function withElement(file: PhoneFile, group: Group, index: number, element: Element): PhoneFile {
     return withElements(
@@ -50,7 +53,11 @@ export const nameOf = (e: Element): string => (typeof e['name'] === 'string' ? e
 const tenth = (mm: number): number => Math.round(10 * mm) / 10;
 
 /** The element under a point: the smallest that holds it, screws and connectors before parts. */
-export function hit(file: PhoneFile, face: 'front' | 'back', p: Point): { group: Group; index: number; place?: number } | null {
+export function hit(
+    file: PhoneFile,
+    face: 'front' | 'back',
+    p: Point,
+): { group: Group; index: number; place?: number } | null {
     let best: { group: Group; index: number; place?: number; size: number } | null = null;
     const offer = (found: { group: Group; index: number; place?: number; size: number }) => {
         if (best === null || found.size < best.size) {
@@ -64,7 +71,9 @@ export function hit(file: PhoneFile, face: 'front' | 'back', p: Point): { group:
                 return;
             }
             if (group === 'fasteners') {
-                ((e['places'] ?? []) as Point[]).forEach((at, place) => Math.hypot(at.x - p.x, at.y - p.y) <= 3 && offer({ group, index, place, size: 1 }));
+                ((e['places'] ?? []) as Point[]).forEach(
+                    (at, place) => Math.hypot(at.x - p.x, at.y - p.y) <= 3 && offer({ group, index, place, size: 1 }),
+                );
                 return;
             }
             const [w, h] = group === 'connectors' ? [8, 4] : [Number(e['width']), Number(e['height'])];
@@ -89,7 +98,11 @@ export function moved(file: PhoneFile, at: { group: Group; index: number; place?
         return withElement(file, at.group, at.index, { ...element, places });
     }
     return 'x' in element
-        ? withElement(file, at.group, at.index, { ...element, x: tenth(Number(element['x']) + by.x), y: tenth(Number(element['y']) + by.y) })
+        ? withElement(file, at.group, at.index, {
+              ...element,
+              x: tenth(Number(element['x']) + by.x),
+              y: tenth(Number(element['y']) + by.y),
+          })
         : file;
 }
 

@@ -16,12 +16,29 @@ export interface Field {
 const FACES = ['front', 'back'] as const;
 const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 const text = (key: string, label: string, more: Partial<Field> = {}): Field => ({ key, label, kind: 'text', ...more });
-const number = (key: string, label: string, more: Partial<Field> = {}): Field => ({ key, label, kind: 'number', ...more });
-const choice = (key: string, label: string, options: readonly string[], more: Partial<Field> = {}): Field => ({ key, label, kind: 'choice', options, ...more });
+const number = (key: string, label: string, more: Partial<Field> = {}): Field => ({
+    key,
+    label,
+    kind: 'number',
+    ...more,
+});
+const choice = (key: string, label: string, options: readonly string[], more: Partial<Field> = {}): Field => ({
+    key,
+    label,
+    kind: 'choice',
+    options,
+    ...more,
+});
 const named = [text('id', 'Id'), text('name', 'Name')];
 const placed = [number('x', 'x, mm'), number('y', 'y, mm')];
 const sized = [...placed, number('width', 'Width, mm'), number('height', 'Height, mm')];
-const after: Field = { key: 'after', label: 'Off before it (ids; a|b: one of them)', kind: 'clauses', optional: true, wide: true };
+const after: Field = {
+    key: 'after',
+    label: 'Off before it (ids; a|b: one of them)',
+    kind: 'clauses',
+    optional: true,
+    wide: true,
+};
 
 /** What a part is lifted or held with. */
 const HAND_TOOLS = [
@@ -108,7 +125,16 @@ export const FIELDS: Record<Group, Field[]> = {
     ],
     bonds: [
         ...named,
-        choice('adhesive', 'Adhesive', ['foam-tape', 'precut-seal', 'strong-glue', 'double-tape', 'flex-glue', 'pull-tab', 'silicone', 'clips']),
+        choice('adhesive', 'Adhesive', [
+            'foam-tape',
+            'precut-seal',
+            'strong-glue',
+            'double-tape',
+            'flex-glue',
+            'pull-tab',
+            'silicone',
+            'clips',
+        ]),
         number('width', 'Width, mm'),
         number('height', 'Height of the new one, mm'),
         choice('face', 'Face', FACES),
@@ -121,12 +147,24 @@ export const FIELDS: Record<Group, Field[]> = {
         { key: 'pryPoints', label: 'Pry here (x y; x y)', kind: 'places', optional: true, wide: true },
         choice('cut.start', 'Cut from', SIDES, { optional: true }),
         choice('cut.hinge', 'Hinge side', SIDES, { optional: true }),
-        { key: 'cut.stretches', label: 'Stretches (side from to depth behind over: what; no: not cut)', kind: 'stretches', optional: true, wide: true },
+        {
+            key: 'cut.stretches',
+            label: 'Stretches (side from to depth behind over: what; no: not cut)',
+            kind: 'stretches',
+            optional: true,
+            wide: true,
+        },
         after,
     ],
     replacements: [
         ...named,
-        choice('kind', 'Kind', ['glass-only', 'digitizer-only', 'display-assembly', 'display-with-small-parts', 'display-with-frame']),
+        choice('kind', 'Kind', [
+            'glass-only',
+            'digitizer-only',
+            'display-assembly',
+            'display-with-small-parts',
+            'display-with-frame',
+        ]),
         number('flexLength', 'Length of its flex, mm'),
         { key: 'replaces', label: 'Replaces (ids of parts)', kind: 'list', wide: true },
         { key: 'brings', label: 'Brings (ids of parts)', kind: 'list', wide: true },
@@ -139,7 +177,14 @@ export const FIELDS: Record<Group, Field[]> = {
         choice('shape', 'Shape', ['circle', 'slot', 'rectangle']),
         ...sized,
         number('clearance', 'Clearance, mm'),
-        choice('ifCovered', 'If covered', ['earpiece-faint', 'camera-blurred', 'proximity-dead', 'microphone-muffled', 'flex-pinched', 'home-key-stiff']),
+        choice('ifCovered', 'If covered', [
+            'earpiece-faint',
+            'camera-blurred',
+            'proximity-dead',
+            'microphone-muffled',
+            'flex-pinched',
+            'home-key-stiff',
+        ]),
     ],
     flexZones: [...named, choice('face', 'Face', FACES), ...sized],
 };
@@ -151,7 +196,14 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         text('model', 'Model'),
         number('year', 'Year'),
         number('mass', 'Mass, g'),
-        choice('family', 'Opens', ['front-opening', 'rear-opening', 'front-bonded', 'screwed-chassis', 'metal-shell', 'folding-outer']),
+        choice('family', 'Opens', [
+            'front-opening',
+            'rear-opening',
+            'front-bonded',
+            'screwed-chassis',
+            'metal-shell',
+            'folding-outer',
+        ]),
         choice('port', 'Charge port', ['oval', 'trapezoid', 'flat', 'none'], { optional: true }),
         { key: 'codes', label: 'Model codes (code region (connector); …)', kind: 'codes', wide: true },
         { key: 'colours', label: 'Colours', kind: 'list', wide: true },

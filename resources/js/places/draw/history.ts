@@ -26,14 +26,20 @@ export function history(h: History, act: Act): History {
         case 'open':
             return opened(act.file);
         case 'set':
-            return act.file === h.now ? h : { past: [...h.past, h.now].slice(-DEEPEST), now: act.file, future: [], dragging: false };
+            return act.file === h.now
+                ? h
+                : { past: [...h.past, h.now].slice(-DEEPEST), now: act.file, future: [], dragging: false };
         case 'drag':
-            return h.dragging ? { ...h, now: act.file } : { past: [...h.past, h.now].slice(-DEEPEST), now: act.file, future: [], dragging: true };
+            return h.dragging
+                ? { ...h, now: act.file }
+                : { past: [...h.past, h.now].slice(-DEEPEST), now: act.file, future: [], dragging: true };
         case 'drop':
             return { ...h, dragging: false };
         case 'undo': {
             const last = h.past[h.past.length - 1];
-            return last === undefined ? h : { past: h.past.slice(0, -1), now: last, future: [h.now, ...h.future], dragging: false };
+            return last === undefined
+                ? h
+                : { past: h.past.slice(0, -1), now: last, future: [h.now, ...h.future], dragging: false };
         }
         case 'redo': {
             const [next, ...rest] = h.future;

@@ -2,7 +2,14 @@ import type { PhoneFile } from '../../api/client';
 import type { Element, Group } from './elements';
 
 type Layer = PhoneFile['stacks'][string]['layers'][number];
-const layer = (name: string, role: Layer['role'], thickness: number, conductivity: number, density: number, specificHeat: number): Layer => ({
+const layer = (
+    name: string,
+    role: Layer['role'],
+    thickness: number,
+    conductivity: number,
+    density: number,
+    specificHeat: number,
+): Layer => ({
     name,
     role,
     thickness,
@@ -28,20 +35,40 @@ export const MATERIALS: Layer[] = [
     layer('plastic back', 'other', 1.0, 0.2, 1200, 1400),
 ];
 
-const pick = (...names: string[]): { layers: Layer[] } => ({ layers: names.flatMap((n) => MATERIALS.filter((m) => m.name === n)) });
+const pick = (...names: string[]): { layers: Layer[] } => ({
+    layers: names.flatMap((n) => MATERIALS.filter((m) => m.name === n)),
+});
 
 /** Whole stacks to begin with, from the heated face inwards. */
 export const STACKS: Record<string, { name: string; stack: { layers: Layer[] } }> = {
-    'edge-metal': { name: 'Edge, metal frame', stack: pick('cover glass', 'panel border', 'seal', 'metal frame', 'air gap', 'back glass') },
-    'edge-plastic': { name: 'Edge, plastic frame', stack: pick('cover glass', 'panel border', 'seal', 'plastic frame', 'air gap', 'plastic back') },
-    battery: { name: 'Through the battery', stack: pick('cover glass', 'panel', 'foam', 'midframe', 'battery tape', 'battery', 'air gap', 'back glass') },
+    'edge-metal': {
+        name: 'Edge, metal frame',
+        stack: pick('cover glass', 'panel border', 'seal', 'metal frame', 'air gap', 'back glass'),
+    },
+    'edge-plastic': {
+        name: 'Edge, plastic frame',
+        stack: pick('cover glass', 'panel border', 'seal', 'plastic frame', 'air gap', 'plastic back'),
+    },
+    battery: {
+        name: 'Through the battery',
+        stack: pick('cover glass', 'panel', 'foam', 'midframe', 'battery tape', 'battery', 'air gap', 'back glass'),
+    },
 };
 
 /** A phone with nothing in it yet: the checks say what is missing. */
 export const blank: PhoneFile = {
     format: 'facelift-phone',
     version: 1,
-    identity: { id: 'new-phone', maker: '', model: '', year: new Date().getFullYear(), mass: 180, codes: [], colours: [], port: 'oval' },
+    identity: {
+        id: 'new-phone',
+        maker: '',
+        model: '',
+        year: new Date().getFullYear(),
+        mass: 180,
+        codes: [],
+        colours: [],
+        port: 'oval',
+    },
     family: 'front-opening',
     body: {
         width: 72,
@@ -58,11 +85,32 @@ export const blank: PhoneFile = {
     openings: [],
     flexZones: [],
     stacks: {},
-    parts: [{ id: 'housing', kind: 'frame', name: 'Housing', face: 'front', tool: 'hand', x: 36, y: 75, width: 71, height: 149, seconds: 20 }],
+    parts: [
+        {
+            id: 'housing',
+            kind: 'frame',
+            name: 'Housing',
+            face: 'front',
+            tool: 'hand',
+            x: 36,
+            y: 75,
+            width: 71,
+            height: 149,
+            seconds: 20,
+        },
+    ],
     fasteners: [],
     connectors: [],
     bonds: [],
-    panel: { technology: 'oled', connectorCode: 'X-1', memory: false, notice: 'none', flexNeeded: 26, readerUnderDisplay: false, refresh: 60 },
+    panel: {
+        technology: 'oled',
+        connectorCode: 'X-1',
+        memory: false,
+        notice: 'none',
+        flexNeeded: 26,
+        readerUnderDisplay: false,
+        refresh: 60,
+    },
     replacements: [],
 };
 
@@ -97,9 +145,34 @@ export function fresh(group: Group, id: string, file: PhoneFile): Element {
             ],
         },
         connectors: { name: 'New connector', kind: 'board-to-board', joins: [], face: 'front', x, y },
-        bonds: { name: 'New bond', joins: [], adhesive: 'precut-seal', width: 1.6, face: 'front', renewal: 'precut', height: 0.3 },
-        replacements: { name: 'New kind of part', kind: 'display-assembly', replaces: [], brings: [], lacks: [], takeOut: [], flexLength: 40 },
-        openings: { name: 'New opening', shape: 'circle', x, y: 8, width: 4, height: 4, clearance: 0.6, ifCovered: 'camera-blurred' },
+        bonds: {
+            name: 'New bond',
+            joins: [],
+            adhesive: 'precut-seal',
+            width: 1.6,
+            face: 'front',
+            renewal: 'precut',
+            height: 0.3,
+        },
+        replacements: {
+            name: 'New kind of part',
+            kind: 'display-assembly',
+            replaces: [],
+            brings: [],
+            lacks: [],
+            takeOut: [],
+            flexLength: 40,
+        },
+        openings: {
+            name: 'New opening',
+            shape: 'circle',
+            x,
+            y: 8,
+            width: 4,
+            height: 4,
+            clearance: 0.6,
+            ifCovered: 'camera-blurred',
+        },
         flexZones: { name: 'New flex zone', face: 'front', x, y, width: 16, height: 10 },
     };
     return { id, ...made[group] };

@@ -11,7 +11,10 @@ export function useDrawing(file: PhoneFile, kept: (version: number) => void) {
     const settled = useSettled(state.now, 150);
     const check = useQuery({
         queryKey: ['phone-check', settled],
-        queryFn: () => take(api.POST('/api/phone-files/check', { body: { document: settled as unknown as Record<string, never> } })),
+        queryFn: () =>
+            take(
+                api.POST('/api/phone-files/check', { body: { document: settled as unknown as Record<string, never> } }),
+            ),
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 10_000,

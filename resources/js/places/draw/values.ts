@@ -19,7 +19,9 @@ interface Code {
 }
 
 export function valueAt(tree: Tree, key: string): unknown {
-    return key.split('.').reduce<unknown>((at, k) => (at !== null && typeof at === 'object' ? (at as Tree)[k] : undefined), tree);
+    return key
+        .split('.')
+        .reduce<unknown>((at, k) => (at !== null && typeof at === 'object' ? (at as Tree)[k] : undefined), tree);
 }
 
 /** The tree with a value put at a path; undefined takes it out, and an inner part that is left empty goes with it. */
@@ -46,16 +48,27 @@ export function shown(field: Field, value: unknown): string {
         case 'places':
             return (value as Point[]).map((p) => `${p.x} ${p.y}`).join('; ');
         case 'codes':
-            return (value as Code[]).map((c) => `${c.code} ${c.region}${c.connectorCode ? ` (${c.connectorCode})` : ''}`).join('; ');
+            return (value as Code[])
+                .map((c) => `${c.code} ${c.region}${c.connectorCode ? ` (${c.connectorCode})` : ''}`)
+                .join('; ');
         case 'stretches':
             return (value as Stretch[]).map(stretchLine).join('\n');
         default:
-            return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean' ? String(value) : JSON.stringify(value);
+            return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
+                ? String(value)
+                : JSON.stringify(value);
     }
 }
 
 const stretchLine = (s: Stretch): string =>
-    [s.side, s.from, s.to, s.forbidden ? 'no' : s.depth, ...(s.behind ? [s.behind] : []), ...(s.over ? [`over: ${s.over}`] : [])].join(' ');
+    [
+        s.side,
+        s.from,
+        s.to,
+        s.forbidden ? 'no' : s.depth,
+        ...(s.behind ? [s.behind] : []),
+        ...(s.over ? [`over: ${s.over}`] : []),
+    ].join(' ');
 
 const words = (text: string): string[] =>
     text
@@ -64,7 +77,8 @@ const words = (text: string): string[] =>
         .filter((w) => w !== '');
 
 /** A number with a point or a comma; what is none stays text, and the check names it. */
-export const figure = (text: string): number | string => (/^-?\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : text);
+export const figure = (text: string): number | string =>
+    /^-?\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : text;
 
 /** What the form says, as the file wants it; undefined if it is left out. Stretches that stay keep the ids they had. */
 export function read(field: Field, text: string, old?: unknown): unknown {
@@ -97,7 +111,10 @@ export function read(field: Field, text: string, old?: unknown): unknown {
                 .split('\n')
                 .map((l) => l.trim())
                 .filter((l) => l !== '')
-                .reduce<Stretch[]>((all, l) => [...all, stretch(l, Array.isArray(old) ? (old as Stretch[]) : [], all)], []);
+                .reduce<Stretch[]>(
+                    (all, l) => [...all, stretch(l, Array.isArray(old) ? (old as Stretch[]) : [], all)],
+                    [],
+                );
         default:
             return text;
     }

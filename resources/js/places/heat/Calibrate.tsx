@@ -14,7 +14,12 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 
 type Probe = 'outer-face' | 'edge' | 'panel' | 'battery';
-const PROBES: Record<Probe, string> = { 'outer-face': 'Heated glass', edge: 'Edge', panel: 'Panel', battery: 'Battery' };
+const PROBES: Record<Probe, string> = {
+    'outer-face': 'Heated glass',
+    edge: 'Edge',
+    panel: 'Panel',
+    battery: 'Battery',
+};
 
 interface Props {
     phone: string;
@@ -33,7 +38,17 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
     const [name, setName] = useState('');
     const fit = useMutation({
         mutationFn: () =>
-            take(api.POST('/api/heat/refit', { body: { phone, bond, source, room, readings: [{ probe, second: Number(second), celsius: Number(celsius) }] } })),
+            take(
+                api.POST('/api/heat/refit', {
+                    body: {
+                        phone,
+                        bond,
+                        source,
+                        room,
+                        readings: [{ probe, second: Number(second), celsius: Number(celsius) }],
+                    },
+                }),
+            ),
     });
     const measured: HeatSource = fit.data ? { ...source, coefficient: fit.data.coefficient } : source;
     const keep = useMutation({
@@ -44,7 +59,9 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                         id: newId(),
                         name,
                         source: measured,
-                        fit: fit.data ? { coefficient: fit.data.coefficient, low: fit.data.low, high: fit.data.high } : null,
+                        fit: fit.data
+                            ? { coefficient: fit.data.coefficient, low: fit.data.low, high: fit.data.high }
+                            : null,
                     },
                 }),
             ),
@@ -62,19 +79,40 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
         return null;
     }
     return (
-        <Box component="section" aria-label="Calibrate" sx={{ borderTop: 1, borderColor: 'divider', pt: 2, display: 'grid', gap: 1.5 }}>
+        <Box
+            component="section"
+            aria-label="Calibrate"
+            sx={{ borderTop: 1, borderColor: 'divider', pt: 2, display: 'grid', gap: 1.5 }}
+        >
             <Typography component="h2" variant="h2">
                 Calibrate by a reading
             </Typography>
-            <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-                <TextField select size="small" label="Read at" value={probe} onChange={(e) => setProbe(e.target.value as Probe)} sx={{ width: 150 }}>
+            <Box
+                component="form"
+                onSubmit={submit}
+                sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+            >
+                <TextField
+                    select
+                    size="small"
+                    label="Read at"
+                    value={probe}
+                    onChange={(e) => setProbe(e.target.value as Probe)}
+                    sx={{ width: 150 }}
+                >
                     {Object.entries(PROBES).map(([value, label]) => (
                         <MenuItem key={value} value={value}>
                             {label}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField size="small" label="Seconds on the source" value={second} onChange={(e) => setSecond(e.target.value)} sx={{ width: 170 }} />
+                <TextField
+                    size="small"
+                    label="Seconds on the source"
+                    value={second}
+                    onChange={(e) => setSecond(e.target.value)}
+                    sx={{ width: 170 }}
+                />
                 <TextField
                     size="small"
                     label="Thermometer, °C"
@@ -82,7 +120,11 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                     onChange={(e) => setCelsius(e.target.value.replace(',', '.'))}
                     sx={{ width: 150 }}
                 />
-                <Button type="submit" variant="outlined" disabled={fit.isPending || celsius.trim() === '' || Number.isNaN(Number(celsius))}>
+                <Button
+                    type="submit"
+                    variant="outlined"
+                    disabled={fit.isPending || celsius.trim() === '' || Number.isNaN(Number(celsius))}
+                >
                     Fit the contact
                 </Button>
             </Box>
@@ -91,8 +133,10 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                 (fit.data.implausible ? (
                     <Note tone="stop" role="alert">
                         No contact explains this reading, it is {fit.data.misfit} K off:{' '}
-                        {fit.data.implausible === 'too-cold' ? 'the probe is loose, or sits elsewhere' : 'it sits on another spot, or touches the source'}. It
-                        is not used.
+                        {fit.data.implausible === 'too-cold'
+                            ? 'the probe is loose, or sits elsewhere'
+                            : 'it sits on another spot, or touches the source'}
+                        . It is not used.
                     </Note>
                 ) : (
                     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -109,7 +153,11 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                             onChange={(e) => setName(e.target.value)}
                             slotProps={{ htmlInput: { maxLength: 60 } }}
                         />
-                        <Button variant="contained" disabled={keep.isPending || name.trim().length < 2} onClick={() => keep.mutate()}>
+                        <Button
+                            variant="contained"
+                            disabled={keep.isPending || name.trim().length < 2}
+                            onClick={() => keep.mutate()}
+                        >
                             Keep the source
                         </Button>
                     </Box>

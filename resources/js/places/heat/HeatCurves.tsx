@@ -15,12 +15,18 @@ const lines = [
 /** Bond with its band, panel, battery and outer face over time, with the adhesive's window and the limits. */
 export function HeatCurves({ advice }: { advice: Advice }) {
     const last = advice.samples[advice.samples.length - 1];
-    const off = advice.samples.reduce((best, s) => (Math.abs(s.t - advice.lift) < Math.abs(best.t - advice.lift) ? s : best));
+    const off = advice.samples.reduce((best, s) =>
+        Math.abs(s.t - advice.lift) < Math.abs(best.t - advice.lift) ? s : best,
+    );
     return (
         <TimeChart
             label={`Estimated temperatures. After ${clock(advice.lift)}: bond ${off.bond} °C, panel ${off.panel}, battery ${off.battery}, outer face ${off.outer}. Window ${advice.window.low} to ${advice.window.high} °C, battery stop ${advice.limits.batteryStop}.`}
             end={last?.t ?? 1}
-            hottest={Math.max(...advice.samples.map((s) => s.outer), ...advice.band.map((b) => b.high), advice.window.high)}
+            hottest={Math.max(
+                ...advice.samples.map((s) => s.outer),
+                ...advice.band.map((b) => b.high),
+                advice.window.high,
+            )}
             names={lines.map((l) => ({ name: l.name, stroke: l.stroke, c: last?.[l.key] ?? 20 }))}
             lift={advice.lift}
         >
@@ -34,11 +40,20 @@ export function HeatCurves({ advice }: { advice: Advice }) {
                         fill={slate.done}
                         opacity="0.18"
                     />
-                    <path d={`M${PLOT.left} ${scale.y(advice.window.low)}H${PLOT.right}`} stroke={slate.done} strokeDasharray="4 4" />
+                    <path
+                        d={`M${PLOT.left} ${scale.y(advice.window.low)}H${PLOT.right}`}
+                        stroke={slate.done}
+                        strokeDasharray="4 4"
+                    />
                     {[advice.limits.batteryStop, advice.limits.frame].map(
                         (limit) =>
                             limit !== null && (
-                                <path key={limit} d={`M${PLOT.left} ${scale.y(limit)}H${PLOT.right}`} stroke={slate.stop} strokeDasharray="1 4" />
+                                <path
+                                    key={limit}
+                                    d={`M${PLOT.left} ${scale.y(limit)}H${PLOT.right}`}
+                                    stroke={slate.stop}
+                                    strokeDasharray="1 4"
+                                />
                             ),
                     )}
                     <path

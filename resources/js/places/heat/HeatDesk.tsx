@@ -37,7 +37,10 @@ export function HeatDesk() {
     const settled = useSettled({ seconds, room, state, oldPanel, ...(into === '' ? {} : { stack: into }) }, 80);
     const put = (i: number, s: HeatSource) => setSources((all) => all.map((x, j) => (j === i ? s : x)));
     return (
-        <Box component="main" sx={{ p: 3, maxWidth: 1400, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
+        <Box
+            component="main"
+            sx={{ p: 3, maxWidth: 1400, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
+        >
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ mr: 'auto' }}>
                     Heat desk
@@ -56,14 +59,28 @@ export function HeatDesk() {
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField select size="small" label="Bond" value={bond?.id ?? ''} onChange={(e) => setBondId(e.target.value)} sx={{ width: 230 }}>
+                <TextField
+                    select
+                    size="small"
+                    label="Bond"
+                    value={bond?.id ?? ''}
+                    onChange={(e) => setBondId(e.target.value)}
+                    sx={{ width: 230 }}
+                >
                     {bonds.map((b) => (
                         <MenuItem key={b.id} value={b.id}>
                             {b.name}, {say(`adhesive.${b.adhesive}`).toLowerCase()}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField select size="small" label="Adhesive is" value={state} onChange={(e) => setState(e.target.value as State)} sx={{ width: 220 }}>
+                <TextField
+                    select
+                    size="small"
+                    label="Adhesive is"
+                    value={state}
+                    onChange={(e) => setState(e.target.value as State)}
+                    sx={{ width: 220 }}
+                >
                     {(['fresh', 'aged', 'foreign'] as const).map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`adhesivestate.${s}`)}
@@ -91,25 +108,54 @@ export function HeatDesk() {
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 5, px: 1 }}>
                 <Box>
                     <span id="heat-time">On the source: {clock(seconds)}</span>
-                    <Slider aria-labelledby="heat-time" value={seconds} min={20} max={600} step={10} onChange={(_, v) => setSeconds(v)} />
+                    <Slider
+                        aria-labelledby="heat-time"
+                        value={seconds}
+                        min={20}
+                        max={600}
+                        step={10}
+                        onChange={(_, v) => setSeconds(v)}
+                    />
                 </Box>
                 <Box>
                     <span id="heat-room">Room: {room} °C</span>
-                    <Slider aria-labelledby="heat-room" value={room} min={10} max={35} step={1} onChange={(_, v) => setRoom(v)} />
+                    <Slider
+                        aria-labelledby="heat-room"
+                        value={room}
+                        min={10}
+                        max={35}
+                        step={1}
+                        onChange={(_, v) => setRoom(v)}
+                    />
                 </Box>
             </Box>
-            <Note tone="care">Nobody measures a bond line: every temperature here is an estimate. The shop’s own readings narrow the band.</Note>
+            <Note tone="care">
+                Nobody measures a bond line: every temperature here is an estimate. The shop’s own readings narrow the
+                band.
+            </Note>
             <Box sx={{ display: 'grid', gridTemplateColumns: sources.length > 1 ? '1fr 1fr' : '1fr', gap: 2 }}>
                 {sources.map((s, i) => (
                     <Box
                         key={i}
                         component="section"
                         aria-label={sources.length > 1 ? `Source ${i + 1}` : 'Source'}
-                        sx={{ bgcolor: 'background.paper', borderRadius: 1, p: 2, display: 'grid', gap: 1.5, alignContent: 'start', minWidth: 0 }}
+                        sx={{
+                            bgcolor: 'background.paper',
+                            borderRadius: 1,
+                            p: 2,
+                            display: 'grid',
+                            gap: 1.5,
+                            alignContent: 'start',
+                            minWidth: 0,
+                        }}
                     >
                         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
                             <SourceFields source={s} set={(x) => put(i, x)} />
-                            {sources.length > 1 && <Button onClick={() => setSources((all) => all.filter((_, j) => j !== i))}>Leave out</Button>}
+                            {sources.length > 1 && (
+                                <Button onClick={() => setSources((all) => all.filter((_, j) => j !== i))}>
+                                    Leave out
+                                </Button>
+                            )}
                         </Box>
                         {bond && (
                             <Tried
@@ -119,12 +165,24 @@ export function HeatDesk() {
                                 set={(x) => put(i, x)}
                             />
                         )}
-                        {bond && sources.length === 1 && <Calibrate phone={phoneId} bond={bond.id} source={s} room={settled.room} take={(x) => put(i, x)} />}
+                        {bond && sources.length === 1 && (
+                            <Calibrate
+                                phone={phoneId}
+                                bond={bond.id}
+                                source={s}
+                                room={settled.room}
+                                take={(x) => put(i, x)}
+                            />
+                        )}
                     </Box>
                 ))}
             </Box>
             {sources.length < 2 && (
-                <Button variant="outlined" onClick={() => setSources((all) => [...all, usual['hot-air']])} sx={{ justifySelf: 'start' }}>
+                <Button
+                    variant="outlined"
+                    onClick={() => setSources((all) => [...all, usual['hot-air']])}
+                    sx={{ justifySelf: 'start' }}
+                >
                     Compare with another source
                 </Button>
             )}

@@ -5,18 +5,32 @@ import { path, TimeChart } from './TimeChart';
 
 type Advice = Schemas['HeatAdvice'];
 
-const byRole: Record<string, string> = { glass: slate.line, panel: slate.cold, bond: slate.now, battery: slate.stop, frame: slate.quiet };
+const byRole: Record<string, string> = {
+    glass: slate.line,
+    panel: slate.cold,
+    bond: slate.now,
+    battery: slate.stop,
+    frame: slate.quiet,
+};
 
 /** One stack of the phone looked into: how far the heat has come, layer by layer. */
 export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }) {
-    const layers = advice.layers.map((l) => ({ ...l, stroke: byRole[l.role] ?? slate.done, last: l.temperatures[l.temperatures.length - 1] ?? 20 }));
+    const layers = advice.layers.map((l) => ({
+        ...l,
+        stroke: byRole[l.role] ?? slate.done,
+        last: l.temperatures[l.temperatures.length - 1] ?? 20,
+    }));
     const at = advice.samples.findIndex((s) => s.t >= advice.lift);
     return (
         <TimeChart
             label={`Stack ${stack} after ${clock(advice.lift)}: ${layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', ')}.`}
             end={advice.samples[advice.samples.length - 1]?.t ?? 1}
             hottest={Math.max(...layers.flatMap((l) => l.temperatures))}
-            names={layers.map((l, i) => ({ name: `${i + 1} ${l.name.length > 9 ? `${l.name.slice(0, 8)}…` : l.name}`, stroke: l.stroke, c: l.last }))}
+            names={layers.map((l, i) => ({
+                name: `${i + 1} ${l.name.length > 9 ? `${l.name.slice(0, 8)}…` : l.name}`,
+                stroke: l.stroke,
+                c: l.last,
+            }))}
             lift={advice.lift}
         >
             {(scale) =>

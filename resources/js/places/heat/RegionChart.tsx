@@ -20,11 +20,20 @@ const SIGN: Record<Binding, { text: string; fill: string }> = {
 export function RegionChart({ advice }: { advice: Advice }) {
     const sets = [...new Set(advice.region.map((p) => p.set))];
     const times = [...new Set(advice.region.map((p) => p.seconds))];
-    const cell = { w: (PLOT.right - PLOT.left) / Math.max(1, times.length), h: (PLOT.bottom - PLOT.top) / Math.max(1, sets.length) };
+    const cell = {
+        w: (PLOT.right - PLOT.left) / Math.max(1, times.length),
+        h: (PLOT.bottom - PLOT.top) / Math.max(1, sets.length),
+    };
     const x = (seconds: number): number => PLOT.left + (times.indexOf(seconds) + 0.5) * cell.w;
     const y = (set: number): number => PLOT.bottom - (sets.indexOf(set) + 0.5) * cell.h;
     const every = Math.ceil(sets.length / 6);
-    const kinds: Binding[] = ['target', 'time', 'battery', 'panel', ...(advice.limits.frame === null ? [] : (['frame'] as const))];
+    const kinds: Binding[] = [
+        'target',
+        'time',
+        'battery',
+        'panel',
+        ...(advice.limits.frame === null ? [] : (['frame'] as const)),
+    ];
     const works = advice.region.filter((p) => p.binding === 'target');
     const words =
         works.length === 0
@@ -67,7 +76,15 @@ export function RegionChart({ advice }: { advice: Advice }) {
             {sets.map(
                 (s, i) =>
                     i % every === 0 && (
-                        <text key={s} x={PLOT.left - 6} y={y(s) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                        <text
+                            key={s}
+                            x={PLOT.left - 6}
+                            y={y(s) + 4}
+                            textAnchor="end"
+                            fontSize="13"
+                            fill={slate.quiet}
+                            fontFamily={mono}
+                        >
                             {Math.round(s)}
                         </text>
                     ),
@@ -75,13 +92,27 @@ export function RegionChart({ advice }: { advice: Advice }) {
             {times.map(
                 (t, i) =>
                     i % 6 === 5 && (
-                        <text key={t} x={x(t)} y={PLOT.bottom + 16} textAnchor="middle" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                        <text
+                            key={t}
+                            x={x(t)}
+                            y={PLOT.bottom + 16}
+                            textAnchor="middle"
+                            fontSize="13"
+                            fill={slate.quiet}
+                            fontFamily={mono}
+                        >
                             {clock(t)}
                         </text>
                     ),
             )}
             {kinds.map((k, i) => (
-                <text key={k} x={PLOT.left + 8 + (i % 2) * 176} y={PLOT.bottom + 42 + Math.floor(i / 2) * 20} fontSize="14" fill={slate.line}>
+                <text
+                    key={k}
+                    x={PLOT.left + 8 + (i % 2) * 176}
+                    y={PLOT.bottom + 42 + Math.floor(i / 2) * 20}
+                    fontSize="14"
+                    fill={slate.line}
+                >
                     <tspan fill={SIGN[k].fill}>{SIGN[k].text}</tspan> {say(`binding.${k}`)}
                 </text>
             ))}

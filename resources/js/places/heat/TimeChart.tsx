@@ -46,7 +46,14 @@ export function TimeChart({ label, end, hottest, names, lift, children }: Props)
             {Array.from({ length: Math.floor((top - 20) / 20) + 1 }, (_, i) => 20 + 20 * i).map((c) => (
                 <g key={c}>
                     <path d={`M${PLOT.left} ${y(c)}H${PLOT.right}`} stroke={slate.grid} />
-                    <text x={PLOT.left - 6} y={y(c) + 4} textAnchor="end" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                    <text
+                        x={PLOT.left - 6}
+                        y={y(c) + 4}
+                        textAnchor="end"
+                        fontSize="13"
+                        fill={slate.quiet}
+                        fontFamily={mono}
+                    >
                         {c}
                     </text>
                 </g>
@@ -62,7 +69,15 @@ export function TimeChart({ label, end, hottest, names, lift, children }: Props)
                 </text>
             ))}
             {Array.from({ length: Math.floor(end / tick) + 1 }, (_, k) => k * tick).map((t) => (
-                <text key={t} x={x(t)} y={H - 16} textAnchor="middle" fontSize="13" fill={slate.quiet} fontFamily={mono}>
+                <text
+                    key={t}
+                    x={x(t)}
+                    y={H - 16}
+                    textAnchor="middle"
+                    fontSize="13"
+                    fill={slate.quiet}
+                    fontFamily={mono}
+                >
                     {clock(t)}
                 </text>
             ))}

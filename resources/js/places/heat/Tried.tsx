@@ -68,7 +68,8 @@ export function Tried({ tried, wide, take, set }: Props) {
                 {a.layers.length > 0 && tried.stack !== undefined && <LayerCurves advice={a} stack={tried.stack} />}
             </Box>
             <Typography color="textSecondary">
-                {works} of {a.region.length} pairs of setting and time work. Contact {a.source.coefficient} W/m²K, {say(`origin.${a.source.origin}`)}.
+                {works} of {a.region.length} pairs of setting and time work. Contact {a.source.coefficient} W/m²K,{' '}
+                {say(`origin.${a.source.origin}`)}.
             </Typography>
         </>
     );

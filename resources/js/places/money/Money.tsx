@@ -31,7 +31,11 @@ export function Money() {
                 {c && <Figure name="open" value={amount(c.open, c.currency)} />}
                 {c && <Figure name="overdue" value={amount(c.overdue, c.currency)} />}
             </Box>
-            {c?.data.length === 0 && <Typography color="textSecondary">Nothing is owed. A claim stands here from hand-over until it is paid.</Typography>}
+            {c?.data.length === 0 && (
+                <Typography color="textSecondary">
+                    Nothing is owed. A claim stands here from hand-over until it is paid.
+                </Typography>
+            )}
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
             ))}
@@ -99,11 +103,22 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
                 </Box>
                 {open && maySettle ? (
                     <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
-                        <TextField size="small" label="Came in" value={paid} onChange={(e) => setPaid(e.target.value.replace(',', '.'))} sx={{ width: 110 }} />
+                        <TextField
+                            size="small"
+                            label="Came in"
+                            value={paid}
+                            onChange={(e) => setPaid(e.target.value.replace(',', '.'))}
+                            sx={{ width: 110 }}
+                        />
                         <Button type="submit" variant="contained" disabled={pay.isPending}>
                             Keep
                         </Button>
-                        <Button variant="outlined" color="error" disabled={reject.isPending} onClick={() => reject.mutate()}>
+                        <Button
+                            variant="outlined"
+                            color="error"
+                            disabled={reject.isPending}
+                            onClick={() => reject.mutate()}
+                        >
                             Rejected
                         </Button>
                     </Box>

@@ -13,7 +13,8 @@ import { Refusal } from '../../shell/Refusal';
 type Rules = Schemas['Rules'];
 type Kept = Schemas['RulesKept'];
 
-type Amount = 'taxRate' | 'marginFloor' | 'hourlyRate' | 'roundTo' | 'sundries' | 'tapeMetre' | 'seal' | 'glueMl' | 'glassKit';
+type Amount =
+    'taxRate' | 'marginFloor' | 'hourlyRate' | 'roundTo' | 'sundries' | 'tapeMetre' | 'seal' | 'glueMl' | 'glassKit';
 
 const AMOUNTS: [Amount, string][] = [
     ['hourlyRate', 'An hour of work costs'],
@@ -42,7 +43,13 @@ function RulesForm({ kept }: { kept: Kept }) {
         save.mutate();
     };
     const text = (key: Amount, label: string) => (
-        <TextField key={key} size="small" label={label} value={rules[key]} onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })} />
+        <TextField
+            key={key}
+            size="small"
+            label={label}
+            value={rules[key]}
+            onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })}
+        />
     );
     const whole = (key: 'warrantyDays' | 'insurerDays' | 'picks', label: string) => (
         <TextField
@@ -58,11 +65,16 @@ function RulesForm({ kept }: { kept: Kept }) {
                 Rules of pricing
             </Typography>
             <Typography color="textSecondary">
-                Price = expected cost ÷ (1 − margin floor), plus tax, rounded up. Expected cost has the part, labour, consumables and what may go wrong in it. A
-                fixed price wins.
+                Price = expected cost ÷ (1 − margin floor), plus tax, rounded up. Expected cost has the part, labour,
+                consumables and what may go wrong in it. A fixed price wins.
             </Typography>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
-                <TextField size="small" label="Currency" value={rules.currency} onChange={(e) => setRules({ ...rules, currency: e.target.value })} />
+                <TextField
+                    size="small"
+                    label="Currency"
+                    value={rules.currency}
+                    onChange={(e) => setRules({ ...rules, currency: e.target.value })}
+                />
                 {text('taxRate', 'Tax, as a share: 0.19')}
                 {text('marginFloor', 'Margin floor, as a share: 0.25')}
                 {AMOUNTS.map(([key, label]) => text(key, label))}
@@ -76,21 +88,41 @@ function RulesForm({ kept }: { kept: Kept }) {
                 rows={rules.fixed}
                 set={(fixed) => setRules({ ...rules, fixed })}
             />
-            <Pairs title="What phones are worth" hint="phone id: quillon-vesper" rows={rules.worth} set={(worth) => setRules({ ...rules, worth })} />
+            <Pairs
+                title="What phones are worth"
+                hint="phone id: quillon-vesper"
+                rows={rules.worth}
+                set={(worth) => setRules({ ...rules, worth })}
+            />
             <Refusal error={save.error} />
             {save.isSuccess && (
                 <Note tone="done" role="status">
                     Kept. Quotes follow from now on; accepted ones stay as they are.
                 </Note>
             )}
-            <Button type="submit" variant="contained" disabled={save.isPending} sx={{ justifySelf: 'start', minHeight: 56, px: 4 }}>
+            <Button
+                type="submit"
+                variant="contained"
+                disabled={save.isPending}
+                sx={{ justifySelf: 'start', minHeight: 56, px: 4 }}
+            >
                 Keep the rules
             </Button>
         </Box>
     );
 }
 
-function Pairs({ title, hint, rows, set }: { title: string; hint: string; rows: Rules['fixed']; set: (rows: Rules['fixed']) => void }) {
+function Pairs({
+    title,
+    hint,
+    rows,
+    set,
+}: {
+    title: string;
+    hint: string;
+    rows: Rules['fixed'];
+    set: (rows: Rules['fixed']) => void;
+}) {
     return (
         <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1, justifyItems: 'start' }}>
             <Box component="legend" sx={{ fontWeight: 700, mb: 0.5 }}>
@@ -109,7 +141,9 @@ function Pairs({ title, hint, rows, set }: { title: string; hint: string; rows: 
                         size="small"
                         label="Amount"
                         value={row.amount}
-                        onChange={(e) => set(rows.map((r, j) => (j === i ? { ...r, amount: e.target.value.replace(',', '.') } : r)))}
+                        onChange={(e) =>
+                            set(rows.map((r, j) => (j === i ? { ...r, amount: e.target.value.replace(',', '.') } : r)))
+                        }
                         sx={{ width: 120 }}
                     />
                     <Button onClick={() => set(rows.filter((_, j) => j !== i))} aria-label={`Remove ${row.for}`}>

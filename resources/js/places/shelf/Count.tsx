@@ -17,14 +17,23 @@ type CountState = Schemas['Count'];
 export function Count() {
     const [count, setCount] = useState<CountState | null>(null);
     const [label, setLabel] = useState('');
-    const start = useMutation({ mutationFn: () => take(api.POST('/api/shelf/counts', { body: { id: newId() } })), onSuccess: setCount });
+    const start = useMutation({
+        mutationFn: () => take(api.POST('/api/shelf/counts', { body: { id: newId() } })),
+        onSuccess: setCount,
+    });
     const add = useMutation({
         mutationFn: (text: string) =>
-            take(api.POST('/api/shelf/counts/{count}/items', { params: { path: { count: count?.id ?? '' } }, body: { label: text } })),
+            take(
+                api.POST('/api/shelf/counts/{count}/items', {
+                    params: { path: { count: count?.id ?? '' } },
+                    body: { label: text },
+                }),
+            ),
         onSuccess: setCount,
     });
     const close = useMutation({
-        mutationFn: () => take(api.POST('/api/shelf/counts/{count}/close', { params: { path: { count: count?.id ?? '' } } })),
+        mutationFn: () =>
+            take(api.POST('/api/shelf/counts/{count}/close', { params: { path: { count: count?.id ?? '' } } })),
         onSuccess: setCount,
     });
     const submit = (event: SyntheticEvent) => {
@@ -41,10 +50,19 @@ export function Count() {
             </Typography>
             {(count === null || count.closed) && (
                 <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-                    <Button variant="contained" onClick={() => start.mutate()} disabled={start.isPending} sx={{ minHeight: 56 }}>
+                    <Button
+                        variant="contained"
+                        onClick={() => start.mutate()}
+                        disabled={start.isPending}
+                        sx={{ minHeight: 56 }}
+                    >
                         {count === null ? 'Begin a count' : 'Begin another'}
                     </Button>
-                    {count === null && <Typography color="textSecondary">Scan each label or type it. At the end what is missing is named.</Typography>}
+                    {count === null && (
+                        <Typography color="textSecondary">
+                            Scan each label or type it. At the end what is missing is named.
+                        </Typography>
+                    )}
                 </Box>
             )}
             {count && !count.closed && (
@@ -60,7 +78,12 @@ export function Count() {
                     <Button type="submit" variant="contained" sx={{ flex: 'none', minHeight: 56 }}>
                         Counted
                     </Button>
-                    <Button variant="outlined" onClick={() => close.mutate()} disabled={close.isPending} sx={{ flex: 'none', minHeight: 56 }}>
+                    <Button
+                        variant="outlined"
+                        onClick={() => close.mutate()}
+                        disabled={close.isPending}
+                        sx={{ flex: 'none', minHeight: 56 }}
+                    >
                         End the count
                     </Button>
                 </Box>
@@ -81,9 +104,17 @@ export function Count() {
                         <Figure name="not in the books" value={String(count.strange.length)} />
                     </Box>
                     {count.strange.length > 0 && <Typography>Not in the books: {count.strange.join(', ')}</Typography>}
-                    <Box component="ul" aria-label={count.closed ? 'Missing' : 'Still to find'} sx={{ m: 0, p: 0, listStyle: 'none' }}>
+                    <Box
+                        component="ul"
+                        aria-label={count.closed ? 'Missing' : 'Still to find'}
+                        sx={{ m: 0, p: 0, listStyle: 'none' }}
+                    >
                         {count.missingItems.map((i) => (
-                            <Box component="li" key={i.id} sx={{ display: 'flex', gap: 2, py: 0.5, borderBottom: 1, borderColor: 'divider' }}>
+                            <Box
+                                component="li"
+                                key={i.id}
+                                sx={{ display: 'flex', gap: 2, py: 0.5, borderBottom: 1, borderColor: 'divider' }}
+                            >
                                 <Box sx={{ fontFamily: mono, width: 90 }}>{i.label}</Box>
                                 <Box sx={{ flex: 1 }}>{i.name}</Box>
                                 <Box>{i.place}</Box>

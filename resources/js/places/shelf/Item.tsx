@@ -17,7 +17,13 @@ type Item = Schemas['ShelfItem'];
 type Fields = Schemas['ShelfItemFields'];
 type Text = Record<string, string>;
 
-const KINDS = ['glass-only', 'digitizer-only', 'display-assembly', 'display-with-small-parts', 'display-with-frame'] as const;
+const KINDS = [
+    'glass-only',
+    'digitizer-only',
+    'display-assembly',
+    'display-with-small-parts',
+    'display-with-frame',
+] as const;
 const TECHNOLOGIES = ['', 'oled', 'soft-oled', 'hard-oled', 'lcd'] as const;
 const STATES = ['new', 'tested', 'kept-frame', 'faulty'] as const;
 const FLAGS = { stylusLayer: 'Stylus layer', readerThrough: 'Reader sees through', memory: 'Memory in it' } as const;
@@ -42,7 +48,9 @@ function ItemForm({ item }: { item: Item | null }) {
     const save = useMutation({
         mutationFn: () => {
             const body = fieldsOf(text, item);
-            return item === null ? take(api.POST('/api/shelf', { body })) : take(api.PUT('/api/shelf/{item}', { params: { path: { item: item.id } }, body }));
+            return item === null
+                ? take(api.POST('/api/shelf', { body }))
+                : take(api.PUT('/api/shelf/{item}', { params: { path: { item: item.id } }, body }));
         },
         onSuccess: async (saved) => {
             queryClient.setQueryData(queries.item(saved.label).queryKey, saved);
@@ -69,11 +77,18 @@ function ItemForm({ item }: { item: Item | null }) {
             {item && (
                 <Typography color="textSecondary">
                     {say(`itemstate.${item.state}`)}
-                    {item.taken ? `, reserved for ${item.taken}` : ''} · {item.countedAt ? `counted ${ago(item.countedAt)}` : 'never counted'}
+                    {item.taken ? `, reserved for ${item.taken}` : ''} ·{' '}
+                    {item.countedAt ? `counted ${ago(item.countedAt)}` : 'never counted'}
                 </Typography>
             )}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
-                {item === null && <TextField label="Label, empty for the next" {...bind('label')} slotProps={{ htmlInput: { maxLength: 20 } }} />}
+                {item === null && (
+                    <TextField
+                        label="Label, empty for the next"
+                        {...bind('label')}
+                        slotProps={{ htmlInput: { maxLength: 20 } }}
+                    />
+                )}
                 <TextField label="Name" required {...bind('name')} sx={{ gridColumn: 'span 2' }} />
                 <TextField label="Kind" select required {...bind('kind')}>
                     {KINDS.map((k) => (
@@ -82,7 +97,12 @@ function ItemForm({ item }: { item: Item | null }) {
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField label="Model codes, blank between" required {...bind('modelCodes')} sx={{ gridColumn: 'span 2' }} />
+                <TextField
+                    label="Model codes, blank between"
+                    required
+                    {...bind('modelCodes')}
+                    sx={{ gridColumn: 'span 2' }}
+                />
                 <TextField label="Connector" {...bind('connector')} />
                 <TextField label="Technology" select {...bind('technology')}>
                     {TECHNOLOGIES.map((t) => (
@@ -130,11 +150,21 @@ function ItemForm({ item }: { item: Item | null }) {
                 </Note>
             )}
             <Box sx={{ display: 'flex', gap: 1 }}>
-                <Button type="submit" variant="contained" disabled={save.isPending || gone} sx={{ minHeight: 56, px: 4 }}>
+                <Button
+                    type="submit"
+                    variant="contained"
+                    disabled={save.isPending || gone}
+                    sx={{ minHeight: 56, px: 4 }}
+                >
                     {item === null ? 'Put it on the shelf' : 'Keep the change'}
                 </Button>
                 {item && (
-                    <Button component="a" href={`/api/shelf/labels.pdf?labels=${encodeURIComponent(item.label)}`} target="_blank" rel="noopener">
+                    <Button
+                        component="a"
+                        href={`/api/shelf/labels.pdf?labels=${encodeURIComponent(item.label)}`}
+                        target="_blank"
+                        rel="noopener"
+                    >
                         Label, PDF
                     </Button>
                 )}

@@ -80,7 +80,9 @@ export function Parts() {
             </Box>
             {data && rows.length === 0 && (
                 <Typography color="textSecondary">
-                    {find === '' ? 'The shelf is empty. Take in a part, or a list.' : 'No part matches. Words need three letters or digits.'}
+                    {find === ''
+                        ? 'The shelf is empty. Take in a part, or a list.'
+                        : 'No part matches. Words need three letters or digits.'}
                 </Typography>
             )}
             <Table size="small" sx={{ bgcolor: 'background.paper' }}>
@@ -92,7 +94,9 @@ export function Parts() {
                                 checked={rows.length > 0 && rows.every((r) => chosen.includes(r.label))}
                                 onChange={(_, v) =>
                                     setChosen(
-                                        v ? [...new Set([...chosen, ...rows.map((r) => r.label)])] : chosen.filter((l) => !rows.some((r) => r.label === l)),
+                                        v
+                                            ? [...new Set([...chosen, ...rows.map((r) => r.label)])]
+                                            : chosen.filter((l) => !rows.some((r) => r.label === l)),
                                     )
                                 }
                             />
@@ -121,7 +125,11 @@ export function Parts() {
                             <TableCell>{say(`kind.${i.kind}`)}</TableCell>
                             <TableCell sx={{ fontFamily: mono }}>
                                 {i.modelCodes.map((c) => (
-                                    <Box key={c} component="span" sx={{ whiteSpace: 'nowrap', mr: 1, display: 'inline-block' }}>
+                                    <Box
+                                        key={c}
+                                        component="span"
+                                        sx={{ whiteSpace: 'nowrap', mr: 1, display: 'inline-block' }}
+                                    >
                                         {c}
                                     </Box>
                                 ))}

@@ -10,7 +10,12 @@ import { mono } from '../../theme/tokens';
 import { moment, say } from '../../words/words';
 
 type Return = Schemas['Return'];
-const NEXT: Record<Return['state'], Return['state'][]> = { open: ['sent', 'refused'], sent: ['credited', 'refused'], credited: [], refused: [] };
+const NEXT: Record<Return['state'], Return['state'][]> = {
+    open: ['sent', 'refused'],
+    sent: ['credited', 'refused'],
+    credited: [],
+    refused: [],
+};
 const VERB: Record<string, string> = { sent: 'Sent off', credited: 'Credited', refused: 'Supplier refused' };
 
 /** Parts that failed before they were glued, on their way back. */
@@ -18,7 +23,12 @@ export function Returns() {
     const { data } = useQuery(queries.returns());
     const move = useMutation({
         mutationFn: ({ row, state }: { row: Return; state: Return['state'] }) =>
-            take(api.PUT('/api/returns/{return}', { params: { path: { return: row.id } }, body: { version: row.version, state } })),
+            take(
+                api.PUT('/api/returns/{return}', {
+                    params: { path: { return: row.id } },
+                    body: { version: row.version, state },
+                }),
+            ),
         onSettled: () => queryClient.invalidateQueries({ queryKey: ['returns'] }),
     });
     return (
@@ -28,7 +38,9 @@ export function Returns() {
             </Typography>
             <Refusal error={move.error} />
             {data?.data.length === 0 && (
-                <Typography color="textSecondary">Nothing is going back. A part that fails on the bench before gluing opens a return.</Typography>
+                <Typography color="textSecondary">
+                    Nothing is going back. A part that fails on the bench before gluing opens a return.
+                </Typography>
             )}
             {data?.data.map((r) => (
                 <Box
@@ -61,7 +73,12 @@ export function Returns() {
                     <Box sx={{ fontWeight: 700 }}>{say(`returnstate.${r.state}`)}</Box>
                     <Box sx={{ display: 'flex', gap: 1 }}>
                         {NEXT[r.state].map((state) => (
-                            <Button key={state} variant="outlined" disabled={move.isPending} onClick={() => move.mutate({ row: r, state })}>
+                            <Button
+                                key={state}
+                                variant="outlined"
+                                disabled={move.isPending}
+                                onClick={() => move.mutate({ row: r, state })}
+                            >
                                 {VERB[state]}
                             </Button>
                         ))}

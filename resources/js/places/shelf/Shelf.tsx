@@ -18,7 +18,14 @@ export function Shelf() {
         <Box component="main" sx={{ px: 3, pb: 3, pt: 1, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Tabs component="nav" aria-label="Shelf" value={here} sx={{ mb: 2 }}>
                 {ROOMS.map((r) => (
-                    <Tab key={r.to} value={r.to} label={r.label} component={Link} to={r.to} {...(r.to === here ? { 'aria-current': 'page' as const } : {})} />
+                    <Tab
+                        key={r.to}
+                        value={r.to}
+                        label={r.label}
+                        component={Link}
+                        to={r.to}
+                        {...(r.to === here ? { 'aria-current': 'page' as const } : {})}
+                    />
                 ))}
             </Tabs>
             <Outlet />

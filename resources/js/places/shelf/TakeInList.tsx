@@ -31,16 +31,21 @@ export function TakeInList() {
             const body = new FormData();
             body.append('id', newId());
             body.append('list', file);
-            let now = await take(api.POST('/api/shelf/imports', { body: body as never, bodySerializer: (b) => b as never }));
+            let now = await take(
+                api.POST('/api/shelf/imports', { body: body as never, bodySerializer: (b) => b as never }),
+            );
             setList(now);
             while (now.state === 'checking') {
-                now = await take(api.POST('/api/shelf/imports/{import}/check', { params: { path: { import: now.id } } }));
+                now = await take(
+                    api.POST('/api/shelf/imports/{import}/check', { params: { path: { import: now.id } } }),
+                );
                 setList(now);
             }
         },
     });
     const commit = useMutation({
-        mutationFn: (id: string) => take(api.POST('/api/shelf/imports/{import}/commit', { params: { path: { import: id } } })),
+        mutationFn: (id: string) =>
+            take(api.POST('/api/shelf/imports/{import}/commit', { params: { path: { import: id } } })),
         onSuccess: async (done) => {
             setList(done);
             await queryClient.invalidateQueries({ queryKey: ['shelf'] });
@@ -54,7 +59,8 @@ export function TakeInList() {
                         Take in a list
                     </Typography>
                     <Typography color="textSecondary">
-                        CSV with a heading. Needed: name, kind, codes, supplier, place. Encoding, separator and decimal sign are recognised.
+                        CSV with a heading. Needed: name, kind, codes, supplier, place. Encoding, separator and decimal
+                        sign are recognised.
                     </Typography>
                 </Box>
                 <input
@@ -71,7 +77,12 @@ export function TakeInList() {
                         e.target.value = '';
                     }}
                 />
-                <Button variant="contained" disabled={read.isPending || commit.isPending} onClick={() => input.current?.click()} sx={{ minHeight: 56 }}>
+                <Button
+                    variant="contained"
+                    disabled={read.isPending || commit.isPending}
+                    onClick={() => input.current?.click()}
+                    sx={{ minHeight: 56 }}
+                >
                     Choose a list
                 </Button>
             </Box>
@@ -79,8 +90,8 @@ export function TakeInList() {
             {list && (
                 <>
                     <Typography>
-                        <b>{list.name}</b>: {list.total} lines, {list.encoding}, separated by {SEPARATOR[list.separator] ?? list.separator}, decimals behind “
-                        {list.decimal}”.
+                        <b>{list.name}</b>: {list.total} lines, {list.encoding}, separated by{' '}
+                        {SEPARATOR[list.separator] ?? list.separator}, decimals behind “{list.decimal}”.
                         {list.unknown.length > 0 && ` Columns left out: ${list.unknown.join(', ')}.`}
                     </Typography>
                     {list.state === 'checking' && (
@@ -98,7 +109,8 @@ export function TakeInList() {
                     )}
                     {list.state === 'refused' && (
                         <Note tone="stop" role="alert">
-                            {list.bad} of {list.total} lines are bad. Nothing was put on the shelf: mend them and send the list again.
+                            {list.bad} of {list.total} lines are bad. Nothing was put on the shelf: mend them and send
+                            the list again.
                         </Note>
                     )}
                     {list.state === 'ready' && (
@@ -106,7 +118,12 @@ export function TakeInList() {
                             <Note tone="done" role="status">
                                 All {list.total} lines are good. Nothing is on the shelf yet.
                             </Note>
-                            <Button variant="contained" disabled={commit.isPending} onClick={() => commit.mutate(list.id)} sx={{ minHeight: 56 }}>
+                            <Button
+                                variant="contained"
+                                disabled={commit.isPending}
+                                onClick={() => commit.mutate(list.id)}
+                                sx={{ minHeight: 56 }}
+                            >
                                 {commit.isPending ? 'Putting them on the shelf…' : `Put all ${list.total} on the shelf`}
                             </Button>
                         </Box>
@@ -174,7 +191,9 @@ function Preview({ list }: { list: Import }) {
                         <TableCell>
                             {p.fits.length === 0
                                 ? 'no phone file knows its codes'
-                                : p.fits.map((f) => `${f.phone}: ${say(`verdict.${f.verdict}`).toLowerCase()}`).join('; ')}
+                                : p.fits
+                                      .map((f) => `${f.phone}: ${say(`verdict.${f.verdict}`).toLowerCase()}`)
+                                      .join('; ')}
                         </TableCell>
                     </TableRow>
                 ))}

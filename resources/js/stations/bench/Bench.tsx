@@ -106,7 +106,8 @@ export function Bench() {
     const options = { preventDefault: true, enableOnFormTags: false } as const;
     useHotkeys(['space', 'pagedown'], go, {
         ...options,
-        ignoreEventWhen: (e) => e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, [role="button"]') !== null,
+        ignoreEventWhen: (e) =>
+            e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, [role="button"]') !== null,
     });
     useHotkeys('backspace', undo, options);
     useHotkeys('h', heatAgain, options);
@@ -124,7 +125,11 @@ export function Bench() {
             </Box>
         );
     }
-    const at = opening ? (real ? Math.max(0, (now - real.from) / 1000) : modelTime(view.plan, view.run, opening.bond, now)) : null;
+    const at = opening
+        ? real
+            ? Math.max(0, (now - real.from) / 1000)
+            : modelTime(view.plan, view.run, opening.bond, now)
+        : null;
     const strip = (whole: boolean) =>
         opening && (
             <Strip
@@ -138,7 +143,8 @@ export function Bench() {
     const done = new Set(view.run.done.keys());
     // The cracks belong to the old part: after it is set aside the drawing shows the new one.
     const drawn = job.condition?.marks ?? [];
-    const oldGlass = step !== null && view.plan.steps.indexOf(step) <= view.plan.steps.findIndex((s) => s.kind === 'set-aside');
+    const oldGlass =
+        step !== null && view.plan.steps.indexOf(step) <= view.plan.steps.findIndex((s) => s.kind === 'set-aside');
     return (
         <Box
             component="main"
@@ -154,14 +160,24 @@ export function Bench() {
             <Box
                 sx={{
                     display: 'grid',
-                    gridTemplateRows: opening ? (real ? 'minmax(0, 1fr) auto 200px' : 'minmax(0, 1fr) 200px') : 'minmax(0, 1fr)',
+                    gridTemplateRows: opening
+                        ? real
+                            ? 'minmax(0, 1fr) auto 200px'
+                            : 'minmax(0, 1fr) 200px'
+                        : 'minmax(0, 1fr)',
                     minHeight: 0,
                     bgcolor: '#24323A',
                 }}
             >
                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                     {screws ? (
-                        <ScrewMat plan={view.plan} done={done} step={step} ticked={ticked} tap={mayWork ? tick : undefined} />
+                        <ScrewMat
+                            plan={view.plan}
+                            done={done}
+                            step={step}
+                            ticked={ticked}
+                            tap={mayWork ? tick : undefined}
+                        />
                     ) : (
                         <Mat
                             phone={phone}
@@ -201,7 +217,9 @@ export function Bench() {
                 showProblem={setProblem}
                 backToNow={looking !== null && looking !== view.run.next?.id ? () => setLooking(null) : null}
             />
-            {ledger && <Ledger job={job.id} phone={phone} plan={view.plan} run={view.run} close={() => setLedger(false)} />}
+            {ledger && (
+                <Ledger job={job.id} phone={phone} plan={view.plan} run={view.run} close={() => setLedger(false)} />
+            )}
             <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
                 <DialogTitle id="keys-title">Keys</DialogTitle>
                 <DialogContent>
@@ -231,5 +249,7 @@ function bondAtHand(openings: string[], step: Step, bonds: { id: string; joins: 
     if (step.move) {
         return step.move.bond;
     }
-    return step.kind === 'lift' ? (openings.find((o) => bonds.find((b) => b.id === o)?.joins[0] === step.subjects[0]) ?? null) : null;
+    return step.kind === 'lift'
+        ? (openings.find((o) => bonds.find((b) => b.id === o)?.joins[0] === step.subjects[0]) ?? null)
+        : null;
 }

@@ -45,7 +45,11 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
     useHotkeys('f', () => setLarge((v) => !v), keys);
     useHotkeys('m', mute, keys, [silent]);
     return (
-        <Box component="section" aria-label="Heat now" sx={{ bgcolor: slate.deep, color: slate.line, px: 1.5, pt: 0.75, display: 'grid', gap: 0.5 }}>
+        <Box
+            component="section"
+            aria-label="Heat now"
+            sx={{ bgcolor: slate.deep, color: slate.line, px: 1.5, pt: 0.75, display: 'grid', gap: 0.5 }}
+        >
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ whiteSpace: 'nowrap' }}>
                     <Said words={words} size="1.25rem" />
@@ -66,12 +70,31 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
             <Corrected heat={heat} why={words.why} />
             <Followed job={job} mayWork={mayWork} />
             {heating !== null && reading && <ReadingDialog job={job} step={heating} close={() => setReading(false)} />}
-            <Dialog fullScreen open={large} onClose={() => setLarge(false)} slotProps={{ paper: { 'aria-label': 'Heat, large' } }}>
-                <Box sx={{ bgcolor: slate.deep, color: slate.line, height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', p: 2, gap: 1 }}>
+            <Dialog
+                fullScreen
+                open={large}
+                onClose={() => setLarge(false)}
+                slotProps={{ paper: { 'aria-label': 'Heat, large' } }}
+            >
+                <Box
+                    sx={{
+                        bgcolor: slate.deep,
+                        color: slate.line,
+                        height: '100%',
+                        display: 'grid',
+                        gridTemplateRows: 'auto minmax(0, 1fr)',
+                        p: 2,
+                        gap: 1,
+                    }}
+                >
                     <Box sx={{ display: 'flex', gap: 3, alignItems: 'start' }}>
                         <Box sx={{ display: 'grid', gap: 1, flex: 1 }}>
                             <Said words={words} size="clamp(2.5rem, 6.5vw, 7rem)" />
-                            {words.why && <Typography sx={{ color: slate.quiet, fontSize: 'clamp(1.25rem, 2.4vw, 3rem)' }}>{words.why}</Typography>}
+                            {words.why && (
+                                <Typography sx={{ color: slate.quiet, fontSize: 'clamp(1.25rem, 2.4vw, 3rem)' }}>
+                                    {words.why}
+                                </Typography>
+                            )}
                         </Box>
                         <BarButton press={() => setLarge(false)}>
                             Close <Key>F</Key>
@@ -92,7 +115,11 @@ function Followed({ job, mayWork }: { job: string; mayWork: boolean }) {
     }
     const mine = thermometer.follows?.job === job ? thermometer.follows : null;
     return (
-        <Box role="group" aria-label="Thermometer" sx={{ ...quiet, display: 'flex', gap: 1, alignItems: 'center', minHeight: 40 }}>
+        <Box
+            role="group"
+            aria-label="Thermometer"
+            sx={{ ...quiet, display: 'flex', gap: 1, alignItems: 'center', minHeight: 40 }}
+        >
             <span style={{ color: thermometer.state === 'live' ? slate.line : slate.stop }}>{shown(thermometer)}</span>
             {mine && <span>followed: {say(`probe.${mine.probe}`).toLowerCase()}</span>}
             {mine && (
@@ -108,10 +135,21 @@ function Followed({ job, mayWork }: { job: string; mayWork: boolean }) {
 function Said({ words, size }: { words: HeatWords; size: string }) {
     return (
         <>
-            <Typography component="p" aria-live="assertive" sx={{ fontSize: size, fontWeight: 700, lineHeight: 1.15, color: colours[words.tone] }}>
+            <Typography
+                component="p"
+                aria-live="assertive"
+                sx={{ fontSize: size, fontWeight: 700, lineHeight: 1.15, color: colours[words.tone] }}
+            >
                 {words.text}
             </Typography>
-            <Typography component="p" sx={{ fontSize: `calc(${size} * 0.72)`, lineHeight: 1.15, color: words.battery.near ? slate.stop : slate.cold }}>
+            <Typography
+                component="p"
+                sx={{
+                    fontSize: `calc(${size} * 0.72)`,
+                    lineHeight: 1.15,
+                    color: words.battery.near ? slate.stop : slate.cold,
+                }}
+            >
                 {words.battery.text}
             </Typography>
         </>
@@ -126,7 +164,11 @@ function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
         <Box role="status" sx={quiet}>
             {why !== null && `${why} · `}
             {`Panel has borne ${Math.round(100 * heat.panelUsed)} % of what it bears. `}
-            {heat.panelHurt && <b style={{ color: slate.stop }}>The panel has been hotter than it bears: look at it before it is used again. </b>}
+            {heat.panelHurt && (
+                <b style={{ color: slate.stop }}>
+                    The panel has been hotter than it bears: look at it before it is used again.{' '}
+                </b>
+            )}
             {fit !== null &&
                 fit.used > 0 &&
                 `${say('ui.corrected-by', { count: fit.used, contact: fit.coefficient.toFixed(0), low: fit.low.toFixed(0), high: fit.high.toFixed(0) })} `}
@@ -140,7 +182,15 @@ function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
     );
 }
 
-function BarButton({ press, disabled = false, children }: { press: () => void; disabled?: boolean; children: ReactNode }) {
+function BarButton({
+    press,
+    disabled = false,
+    children,
+}: {
+    press: () => void;
+    disabled?: boolean;
+    children: ReactNode;
+}) {
     return (
         <Button
             size="small"
@@ -156,7 +206,11 @@ function BarButton({ press, disabled = false, children }: { press: () => void; d
 }
 
 const Key = ({ children }: { children: string }) => (
-    <Box component="span" aria-hidden sx={{ border: '1px solid currentColor', borderRadius: 0.5, px: 0.5, fontSize: '0.8125rem', lineHeight: 1.4 }}>
+    <Box
+        component="span"
+        aria-hidden
+        sx={{ border: '1px solid currentColor', borderRadius: 0.5, px: 0.5, fontSize: '0.8125rem', lineHeight: 1.4 }}
+    >
         {children}
     </Box>
 );

@@ -23,15 +23,30 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
     const lists: [string, { key: string; text: string; note?: string | undefined }[]][] = [
         [
             'On the screw mat',
-            ledger.screws.map((s) => ({ key: s.id, text: `${s.out} × ${s.driver}, ${s.length} mm`, note: s.out < s.all ? `${s.all} came out` : s.name })),
+            ledger.screws.map((s) => ({
+                key: s.id,
+                text: `${s.out} × ${s.driver}, ${s.length} mm`,
+                note: s.out < s.all ? `${s.all} came out` : s.name,
+            })),
         ],
         ['Unplugged', ledger.off.map((c) => ({ key: c.id, text: c.name }))],
         [
             'Out of the phone',
-            ledger.parts.map((p) => ({ key: p.id, text: p.name, note: `${say(`where.${p.where}`)}${p.paired ? ', cannot be replaced' : ''}` })),
+            ledger.parts.map((p) => ({
+                key: p.id,
+                text: p.name,
+                note: `${say(`where.${p.where}`)}${p.paired ? ', cannot be replaced' : ''}`,
+            })),
         ],
         ['On the new part', ledger.moved.map((p) => ({ key: p.id, text: p.name }))],
-        ['On for the work', ledger.on.map((t) => ({ key: t, text: say(`thing.${t}`), note: t === AT_HAND_OVER ? 'comes off at hand-over' : undefined }))],
+        [
+            'On for the work',
+            ledger.on.map((t) => ({
+                key: t,
+                text: say(`thing.${t}`),
+                note: t === AT_HAND_OVER ? 'comes off at hand-over' : undefined,
+            })),
+        ],
         ['Wet', ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
     ];
     const left = lists.filter(([, rows]) => rows.length > 0);
@@ -48,7 +63,11 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
                         </Typography>
                         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                             {rows.map((r) => (
-                                <Box component="li" key={r.key} sx={{ display: 'flex', gap: 2, py: 0.5, borderBottom: 1, borderColor: 'divider' }}>
+                                <Box
+                                    component="li"
+                                    key={r.key}
+                                    sx={{ display: 'flex', gap: 2, py: 0.5, borderBottom: 1, borderColor: 'divider' }}
+                                >
                                     <Box sx={{ flex: 1 }}>{r.text}</Box>
                                     <Box sx={{ color: 'text.secondary' }}>{r.note}</Box>
                                 </Box>
@@ -60,7 +79,13 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
                     <Button variant="outlined" href={`/api/jobs/${job}/screw-mat.pdf`} target="_blank" rel="noreferrer">
                         Print the screw mat, 1:1
                     </Button>
-                    <Button variant="outlined" color="inherit" href={`/api/jobs/${job}/screw-mat.svg`} target="_blank" rel="noreferrer">
+                    <Button
+                        variant="outlined"
+                        color="inherit"
+                        href={`/api/jobs/${job}/screw-mat.svg`}
+                        target="_blank"
+                        rel="noreferrer"
+                    >
                         As SVG
                     </Button>
                     <Button onClick={close} sx={{ ml: 'auto' }}>

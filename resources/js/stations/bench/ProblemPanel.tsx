@@ -39,7 +39,13 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
         <Box
             component="section"
             aria-label="Problem"
-            sx={(t) => ({ border: `2px solid ${t.palette.role.care}`, borderRadius: 1, p: 1.5, display: 'grid', gap: 1.25 })}
+            sx={(t) => ({
+                border: `2px solid ${t.palette.role.care}`,
+                borderRadius: 1,
+                p: 1.5,
+                display: 'grid',
+                gap: 1.25,
+            })}
         >
             <Box component="form" onSubmit={keep} sx={{ display: 'flex', gap: 1 }}>
                 <TextField
@@ -62,12 +68,21 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
             </Typography>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 {PLACES.map((place) => (
-                    <Button key={place} variant="outlined" color="inherit" onClick={() => report(job, run.wet.has(place) ? 'dried' : 'wetted', { place })}>
+                    <Button
+                        key={place}
+                        variant="outlined"
+                        color="inherit"
+                        onClick={() => report(job, run.wet.has(place) ? 'dried' : 'wetted', { place })}
+                    >
                         {run.wet.has(place) ? `Dry: ${say(`place.${place}`)}` : `Wet: ${say(`place.${place}`)}`}
                     </Button>
                 ))}
             </Box>
-            <Button variant="outlined" color="inherit" onClick={() => report(job, 'battery', { state: run.batteryIn ? 'out' : 'in' })}>
+            <Button
+                variant="outlined"
+                color="inherit"
+                onClick={() => report(job, 'battery', { state: run.batteryIn ? 'out' : 'in' })}
+            >
                 {run.batteryIn ? 'Battery unplugged again' : 'Battery plugged in for a look'}
             </Button>
             <Button component={Link} to={`/jobs/${job}/part`} variant="outlined" color="inherit">
@@ -84,7 +99,13 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
     const [reason, setReason] = useState(step.kind === 'unscrew' ? 'missing-at-check-in' : 'lost-and-replaced');
     return (
         <Box sx={{ display: 'grid', gridTemplateColumns: '90px 1fr auto', gap: 1 }}>
-            <TextField size="small" select label="Screws" value={count} onChange={(e) => setCount(Number(e.target.value))}>
+            <TextField
+                size="small"
+                select
+                label="Screws"
+                value={count}
+                onChange={(e) => setCount(Number(e.target.value))}
+            >
                 {Array.from({ length: planned }, (_, i) => (
                     <MenuItem key={i} value={i}>
                         {i} of {planned}
@@ -110,7 +131,17 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
 }
 
 /** The bond holds fast: the next rung, and the one rule that ends the trying. */
-function Holds({ job, ladder, place, close }: { job: string; ladder: Heated['ladder']; place: 'edge' | 'back'; close: () => void }) {
+function Holds({
+    job,
+    ladder,
+    place,
+    close,
+}: {
+    job: string;
+    ladder: Heated['ladder'];
+    place: 'edge' | 'back';
+    close: () => void;
+}) {
     const tried = () => {
         report(job, 'rung', { rung: ladder.next });
         if (ladder.next === 'alcohol' || ladder.next === 'remover') {

@@ -32,7 +32,13 @@ export function ReadingDialog({ job, step, close }: { job: string; step: string;
             <DialogTitle id="reading-title">Reading of the thermometer</DialogTitle>
             <DialogContent>
                 <Box component="form" onSubmit={keep} sx={{ display: 'grid', gap: 1.5, pt: 1 }}>
-                    <TextField select size="small" label="Where" value={probe} onChange={(e) => setProbe(e.target.value as Probe)}>
+                    <TextField
+                        select
+                        size="small"
+                        label="Where"
+                        value={probe}
+                        onChange={(e) => setProbe(e.target.value as Probe)}
+                    >
                         {PROBES.map((p) => (
                             <MenuItem key={p} value={p}>
                                 {say(`probe.${p}`)}
@@ -70,9 +76,17 @@ function FromThermometer({ job, step, probe, close }: { job: string; step: strin
     }
     const { celsius } = thermometer;
     const elsewhere = thermometer.follows !== null && thermometer.follows.job !== job;
-    const put = () => follow.mutate({ thermometer: thermometer.id, step, probe, ...(elsewhere ? { over: true } : {}) }, { onSuccess: close });
+    const put = () =>
+        follow.mutate(
+            { thermometer: thermometer.id, step, probe, ...(elsewhere ? { over: true } : {}) },
+            { onSuccess: close },
+        );
     return (
-        <Box component="section" aria-label="From the thermometer" sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, display: 'grid', gap: 1 }}>
+        <Box
+            component="section"
+            aria-label="From the thermometer"
+            sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, display: 'grid', gap: 1 }}
+        >
             <Typography>
                 <b>{shown(thermometer)}</b>
                 {elsewhere && `, read for ${thermometer.follows?.tag} now`}

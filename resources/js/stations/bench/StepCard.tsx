@@ -71,9 +71,22 @@ export function StepCard(p: Props) {
     const open = step?.gate ? untested(plan, run, step.gate) : [];
     const started = step ? run.timers.get(step.id) : undefined;
     const waits = step !== null && step.wait > 0 && started === undefined && !done;
-    const label = step === null ? 'All steps done' : done ? 'Done' : open.length > 0 ? `${open.length} not tested` : waits ? startLabel(step) : doneLabel(step);
+    const label =
+        step === null
+            ? 'All steps done'
+            : done
+              ? 'Done'
+              : open.length > 0
+                ? `${open.length} not tested`
+                : waits
+                  ? startLabel(step)
+                  : doneLabel(step);
     return (
-        <Box component="section" aria-label="Step" sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}>
+        <Box
+            component="section"
+            aria-label="Step"
+            sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}
+        >
             <Box
                 tabIndex={0}
                 role="group"
@@ -111,7 +124,12 @@ export function StepCard(p: Props) {
                         <Typography component="h1" variant="h1">
                             All steps are done
                         </Typography>
-                        <Button component={Link} to={`/jobs/${job.id}/hand-over`} variant="contained" sx={{ minHeight: 76, fontSize: '1.2rem' }}>
+                        <Button
+                            component={Link}
+                            to={`/jobs/${job.id}/hand-over`}
+                            variant="contained"
+                            sx={{ minHeight: 76, fontSize: '1.2rem' }}
+                        >
                             To hand-over
                         </Button>
                     </>
@@ -120,7 +138,9 @@ export function StepCard(p: Props) {
                 )}
                 {!p.mayWork && (
                     <Note tone="plain">
-                        {job.handedOverAt ? 'This job is handed over and closed.' : 'Your account may look at the bench but not work at it.'}
+                        {job.handedOverAt
+                            ? 'This job is handed over and closed.'
+                            : 'Your account may look at the bench but not work at it.'}
                     </Note>
                 )}
             </Box>
@@ -176,7 +196,8 @@ const awaited = (plan: Plan, run: Run, part: string): boolean =>
 /** What a trouble has changed in the plan: the price may no longer hold. */
 function Happened({ job, plan, run }: { job: string; plan: Plan; run: Run }) {
     const all = useQuery(queries.troubles(job)).data?.data ?? [];
-    const lacks = (t: (typeof all)[number]) => t.part !== null && t.order?.state !== 'ordered' && !awaited(plan, run, t.part.id);
+    const lacks = (t: (typeof all)[number]) =>
+        t.part !== null && t.order?.state !== 'ordered' && !awaited(plan, run, t.part.id);
     const price = all.filter((t) => t.quote && (t.agreed === null || lacks(t)));
     return (
         <>
@@ -197,10 +218,23 @@ function Happened({ job, plan, run }: { job: string; plan: Plan; run: Run }) {
 /** Where the order of a part stands that a step waits for; what is not ordered yet is said above, and is ordered at the quote. */
 function Awaited({ job, part }: { job: Job; part: string }) {
     const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
-    return all.filter((t) => t.part?.id === part && t.order !== null).map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
+    return all
+        .filter((t) => t.part?.id === part && t.order !== null)
+        .map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
-function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayWork }: Props & { step: Step; done: boolean; started: number | undefined }) {
+function StepBody({
+    job,
+    plan,
+    run,
+    step,
+    now,
+    heat,
+    heated,
+    done,
+    started,
+    mayWork,
+}: Props & { step: Step; done: boolean; started: number | undefined }) {
     return (
         <>
             <Typography component="h1" variant="h1">
@@ -211,12 +245,24 @@ function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayW
             ))}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 {stepFigures(step, moveOf(plan, step)?.way ?? null).map((f) => (
-                    <Box key={f.name + f.value} sx={{ border: 1, borderColor: 'text.primary', borderRadius: 1, px: 1.25, py: 0.5 }}>
+                    <Box
+                        key={f.name + f.value}
+                        sx={{ border: 1, borderColor: 'text.primary', borderRadius: 1, px: 1.25, py: 0.5 }}
+                    >
                         {f.name} <b style={{ fontFamily: mono }}>{f.value}</b>
                     </Box>
                 ))}
             </Box>
-            {!done && <StepClock step={step} now={now} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />}
+            {!done && (
+                <StepClock
+                    step={step}
+                    now={now}
+                    started={started}
+                    heat={heat}
+                    heated={heated}
+                    end={heatingEnd(plan, step)}
+                />
+            )}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">
                     Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
@@ -232,7 +278,16 @@ function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayW
                 </Note>
             ))}
             {step.kind === 'await-part' && <Awaited job={job} part={step.subjects[0] ?? ''} />}
-            {step.gate && <GateList job={job.id} plan={plan} run={run} gate={step.gate} condition={job.condition} mayWork={mayWork && !done} />}
+            {step.gate && (
+                <GateList
+                    job={job.id}
+                    plan={plan}
+                    run={run}
+                    gate={step.gate}
+                    condition={job.condition}
+                    mayWork={mayWork && !done}
+                />
+            )}
             <Box component="details" sx={{ color: 'text.secondary' }}>
                 <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
                     Why it stands here
@@ -246,7 +301,8 @@ function StepBody({ job, plan, run, step, now, heat, heated, done, started, mayW
 }
 
 /** The face under which the bond at hand lies. */
-const bondFace = (phone: PhoneFile, step: Step): Step['face'] => phone.bonds.find((b) => b.id === step.move?.bond)?.face ?? 'front';
+const bondFace = (phone: PhoneFile, step: Step): Step['face'] =>
+    phone.bonds.find((b) => b.id === step.move?.bond)?.face ?? 'front';
 
 /** How a heating is planned to end; null for any other step. */
 function heatingEnd(plan: Plan, step: Step): HeatingEnd | null {
@@ -293,7 +349,14 @@ function Key({ children }: { children: string }) {
         <Box
             component="span"
             aria-hidden
-            sx={{ border: '1.5px solid currentColor', borderRadius: 1, px: 1, fontSize: '0.9375rem', fontWeight: 600, lineHeight: 1.6 }}
+            sx={{
+                border: '1.5px solid currentColor',
+                borderRadius: 1,
+                px: 1,
+                fontSize: '0.9375rem',
+                fontWeight: 600,
+                lineHeight: 1.6,
+            }}
         >
             {children}
         </Box>

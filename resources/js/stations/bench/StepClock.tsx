@@ -24,20 +24,33 @@ export interface HeatingEnd {
 /** The clock of a step: what is left of a wait, of the heat, or of the time until the bond grips again. */
 export function StepClock({ step, now, started, heat, heated, end }: Props) {
     // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server has answered.
-    if ((step.kind === 'heat' || step.kind === 'reheat') && started !== undefined && heated?.on === true && heated.liftAt !== null) {
+    if (
+        (step.kind === 'heat' || step.kind === 'reheat') &&
+        started !== undefined &&
+        heated?.on === true &&
+        heated.liftAt !== null
+    ) {
         const left = (heated.liftAt - now) / 1000;
         const corrected = heated.fit !== null && heated.fit.used > 0;
         return (
             <ClockLine
                 seconds={left}
-                words={left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(end)}
+                words={
+                    left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(end)
+                }
                 late={left <= 0}
             />
         );
     }
     if (step.wait > 0) {
         const left = started === undefined ? step.wait : step.wait - (now - started) / 1000;
-        return <ClockLine seconds={left} words={started === undefined ? whatFor(step) : left > 0 ? endOf(end) : overdue(step)} late={left < 0} />;
+        return (
+            <ClockLine
+                seconds={left}
+                words={started === undefined ? whatFor(step) : left > 0 ? endOf(end) : overdue(step)}
+                late={left < 0}
+            />
+        );
     }
     if (!mayHeatAgain(step.kind)) {
         return null;
@@ -64,17 +77,29 @@ export function StepClock({ step, now, started, heat, heated, end }: Props) {
 }
 
 const whatFor = (step: Step): string =>
-    step.kind === 'clamp' ? 'under clamps' : step.kind === 'charge' ? 'on the charger' : step.kind === 'confirm-dry' ? 'to dry' : 'on the heat';
+    step.kind === 'clamp'
+        ? 'under clamps'
+        : step.kind === 'charge'
+          ? 'on the charger'
+          : step.kind === 'confirm-dry'
+            ? 'to dry'
+            : 'on the heat';
 const endOf = (end: HeatingEnd | null): string =>
     end
         ? `then lift off: bond about ${end.bond.toFixed(0)} °C, battery ${end.battery.toFixed(0)} of ${end.limit} °C (estimates).`
         : 'The clock runs on without you.';
-const overdue = (step: Step): string => (step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.');
+const overdue = (step: Step): string =>
+    step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.';
 
 function ClockLine({ seconds, words, late }: { seconds: number; words: string; late: boolean }) {
     return (
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-            <Typography variant="clock" component="div" role="timer" sx={(t) => (late ? { color: t.palette.role.stop } : {})}>
+            <Typography
+                variant="clock"
+                component="div"
+                role="timer"
+                sx={(t) => (late ? { color: t.palette.role.stop } : {})}
+            >
                 {clock(seconds)}
             </Typography>
             <Typography sx={late ? { fontWeight: 700 } : {}}>{words}</Typography>

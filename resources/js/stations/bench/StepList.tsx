@@ -9,7 +9,17 @@ import { clock, say } from '../../words/words';
 import { stepTitle } from '../../words/stepWords';
 
 /** The phase now, step by step; the others folded. */
-export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run; current: string | null; choose: (id: string) => void }) {
+export function StepList({
+    plan,
+    run,
+    current,
+    choose,
+}: {
+    plan: Plan;
+    run: Run;
+    current: string | null;
+    choose: (id: string) => void;
+}) {
     const [find, setFind] = useState('');
     const phases = [...new Set(plan.steps.map((s) => s.phase))];
     const now = plan.steps.find((s) => s.id === current)?.phase ?? phases[phases.length - 1];
@@ -30,7 +40,14 @@ export function StepList({ plan, run, current, choose }: { plan: Plan; run: Run;
         <Box
             component="nav"
             aria-label="Steps"
-            sx={{ bgcolor: 'background.paper', borderRight: 1, borderColor: 'divider', overflow: 'auto', minHeight: 0, py: 1 }}
+            sx={{
+                bgcolor: 'background.paper',
+                borderRight: 1,
+                borderColor: 'divider',
+                overflow: 'auto',
+                minHeight: 0,
+                py: 1,
+            }}
         >
             <Box sx={{ px: 2, pb: 1 }}>
                 <Box
@@ -144,7 +161,11 @@ function Row({
             <Box
                 component="span"
                 aria-label={done ? 'done' : current ? 'now' : 'to do'}
-                sx={(t) => ({ color: done ? t.palette.role.done : current ? t.palette.role.now : t.palette.role.quiet, width: 16, flex: 'none' })}
+                sx={(t) => ({
+                    color: done ? t.palette.role.done : current ? t.palette.role.now : t.palette.role.quiet,
+                    width: 16,
+                    flex: 'none',
+                })}
             >
                 {mark}
             </Box>

@@ -41,7 +41,12 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
                 </Typography>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                     {possible.map((p) => (
-                        <Button key={p.trouble + p.subject} variant="outlined" color="inherit" onClick={() => setChosen(p)}>
+                        <Button
+                            key={p.trouble + p.subject}
+                            variant="outlined"
+                            color="inherit"
+                            onClick={() => setChosen(p)}
+                        >
                             {say(`trouble.${p.trouble}`)}: {p.name}
                         </Button>
                     ))}

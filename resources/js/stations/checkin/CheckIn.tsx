@@ -19,7 +19,18 @@ import { useSettled } from '../../shell/useSettled';
 import { say, sayReason } from '../../words/words';
 import { NextCheck } from '../pieces/NextCheck';
 import { Chips } from './Chips';
-import { blank, checked, complete, functionsOf, OBSERVATIONS, seenIn, SIGNS, takeOutOf, toggled, type Kind } from './draft';
+import {
+    blank,
+    checked,
+    complete,
+    functionsOf,
+    OBSERVATIONS,
+    seenIn,
+    SIGNS,
+    takeOutOf,
+    toggled,
+    type Kind,
+} from './draft';
 import { Functions } from './Functions';
 import { MarkTools } from './MarkTools';
 import { Photos } from './Photos';
@@ -40,7 +51,10 @@ export function CheckIn() {
             take(
                 api.PUT('/api/jobs/{job}/check-in', {
                     params: { path: { job: job.id } },
-                    body: { version: job.version, condition: complete({ ...condition, observations: seenIn(condition) }, list) },
+                    body: {
+                        version: job.version,
+                        condition: complete({ ...condition, observations: seenIn(condition) }, list),
+                    },
                 }),
             ),
         () => void navigate(`/jobs/${job.id}/scope`),
@@ -49,7 +63,13 @@ export function CheckIn() {
     return (
         <Box
             component="main"
-            sx={{ flex: 'none', display: 'grid', gridTemplateColumns: 'minmax(380px, 0.75fr) 1fr', minHeight: 0, height: 'calc(100vh - 60px)' }}
+            sx={{
+                flex: 'none',
+                display: 'grid',
+                gridTemplateColumns: 'minmax(380px, 0.75fr) 1fr',
+                minHeight: 0,
+                height: 'calc(100vh - 60px)',
+            }}
         >
             <MarkTools {...{ phone, condition, change, look, face, setFace, kind, setKind }} />
             <Box sx={{ overflow: 'auto', p: 2.5, display: 'grid', gap: 2.5, alignContent: 'start' }}>
@@ -58,11 +78,21 @@ export function CheckIn() {
                 </Typography>
                 {job.comebackOf && (
                     <Note tone="care">
-                        This phone came back from <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link> within the warranty period.
+                        This phone came back from{' '}
+                        <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link> within the
+                        warranty period.
                     </Note>
                 )}
-                <Chips title="What is seen" all={OBSERVATIONS} prefix="observation" on={seenIn(condition)} set={(v) => set('observations', v)} />
-                {condition.observations.includes('cell-swollen') && <Note tone="stop">{say('reason.stop-cell-swollen')}.</Note>}
+                <Chips
+                    title="What is seen"
+                    all={OBSERVATIONS}
+                    prefix="observation"
+                    on={seenIn(condition)}
+                    set={(v) => set('observations', v)}
+                />
+                {condition.observations.includes('cell-swollen') && (
+                    <Note tone="stop">{say('reason.stop-cell-swollen')}.</Note>
+                )}
                 {look && (
                     <NextCheck
                         finding={look.finding}
@@ -72,7 +102,13 @@ export function CheckIn() {
                     />
                 )}
                 <Functions list={list} condition={condition} change={change} />
-                <Chips title="Signs of an earlier repair" all={SIGNS} prefix="sign" on={condition.repairSigns} set={(v) => set('repairSigns', v)} />
+                <Chips
+                    title="Signs of an earlier repair"
+                    all={SIGNS}
+                    prefix="sign"
+                    on={condition.repairSigns}
+                    set={(v) => set('repairSigns', v)}
+                />
                 {condition.repairSigns.length > 0 && (
                     <Note tone="care">
                         {[...new Set((look?.signs ?? []).flatMap((s) => s.consequences.map(sayReason)))].map((text) => (
@@ -81,10 +117,16 @@ export function CheckIn() {
                     </Note>
                 )}
                 <TakenOut phone={phone} on={condition.takenOut} set={(v) => set('takenOut', v)} />
-                <Box component="section" aria-label="Owner and payment" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}>
+                <Box
+                    component="section"
+                    aria-label="Owner and payment"
+                    sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
+                >
                     <FormControlLabel
                         sx={{ minHeight: 48 }}
-                        control={<Checkbox checked={condition.canSwitchOff} onChange={(_, v) => set('canSwitchOff', v)} />}
+                        control={
+                            <Checkbox checked={condition.canSwitchOff} onChange={(_, v) => set('canSwitchOff', v)} />
+                        }
                         label="Can be switched off without the owner"
                     />
                     <FormControlLabel
@@ -121,7 +163,15 @@ export function CheckIn() {
     );
 }
 
-function TakenOut({ phone, on, set }: { phone: ReturnType<typeof useJob>['phone']; on: string[]; set: (v: string[]) => void }) {
+function TakenOut({
+    phone,
+    on,
+    set,
+}: {
+    phone: ReturnType<typeof useJob>['phone'];
+    on: string[];
+    set: (v: string[]) => void;
+}) {
     return (
         <Box component="section" aria-label="Taken out">
             <Typography component="h2" variant="h2">

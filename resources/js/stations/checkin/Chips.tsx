@@ -21,7 +21,13 @@ export function Chips<T extends string>({ title, all, prefix, on, set }: Props<T
             </Typography>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 {all.map((o) => (
-                    <ToggleButton key={o} value={o} selected={on.includes(o)} onChange={() => set(toggled(on, o))} sx={{ px: 1.75 }}>
+                    <ToggleButton
+                        key={o}
+                        value={o}
+                        selected={on.includes(o)}
+                        onChange={() => set(toggled(on, o))}
+                        sx={{ px: 1.75 }}
+                    >
                         {on.includes(o) ? '● ' : ''}
                         {say(`${prefix}.${o}`)}
                     </ToggleButton>

@@ -41,7 +41,9 @@ export function Functions({ list, condition, change }: Props) {
                     keys: W works · F fails · C cannot be tested
                 </Typography>
                 {open.length > 0 && (
-                    <Button onClick={() => change((c) => open.reduce((all, f) => withState(all, f, 'works'), c))}>The other {open.length} work</Button>
+                    <Button onClick={() => change((c) => open.reduce((all, f) => withState(all, f, 'works'), c))}>
+                        The other {open.length} work
+                    </Button>
                 )}
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(312px, 1fr))', columnGap: 2.5 }}>

@@ -25,7 +25,16 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
     const here = condition.marks.filter((m) => m.face === face);
     const cups = (look?.edges ?? []).filter((e) => e.face === face);
     const marks: Mark[] = cups.flatMap((e): Mark[] =>
-        e.cup === null ? [] : [{ id: e.bond, tone: 'done', boxes: [{ x: e.cup.x - 15, y: e.cup.y - 15, width: 30, height: 30, round: true }], dashed: true }],
+        e.cup === null
+            ? []
+            : [
+                  {
+                      id: e.bond,
+                      tone: 'done',
+                      boxes: [{ x: e.cup.x - 15, y: e.cup.y - 15, width: 30, height: 30, round: true }],
+                      dashed: true,
+                  },
+              ],
     );
     return (
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, bgcolor: '#24323A' }}>
@@ -44,12 +53,20 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
             </Box>
             <Box sx={{ bgcolor: 'background.paper', p: 1.5, display: 'grid', gap: 1 }}>
                 <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-                    <ToggleButtonGroup exclusive value={face} onChange={(_, v: Face | null) => v && setFace(v)} aria-label="Face">
+                    <ToggleButtonGroup
+                        exclusive
+                        value={face}
+                        onChange={(_, v: Face | null) => v && setFace(v)}
+                        aria-label="Face"
+                    >
                         <ToggleButton value="front">Front</ToggleButton>
                         <ToggleButton value="back">Back</ToggleButton>
                     </ToggleButtonGroup>
                     <Box sx={{ flex: 1 }} />
-                    <Button disabled={condition.marks.length === 0} onClick={() => change((c) => ({ ...c, marks: c.marks.slice(0, -1) }))}>
+                    <Button
+                        disabled={condition.marks.length === 0}
+                        onClick={() => change((c) => ({ ...c, marks: c.marks.slice(0, -1) }))}
+                    >
                         Remove last
                     </Button>
                 </Box>
@@ -66,8 +83,17 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                         </ToggleButton>
                     ))}
                 </ToggleButtonGroup>
-                <Box component="section" aria-label="Marks in words" tabIndex={0} sx={{ maxHeight: 128, overflow: 'auto', fontSize: '0.9375rem' }}>
-                    {condition.marks.length === 0 && <Typography color="textSecondary">Draw with finger or mouse. Each mark is said in words here.</Typography>}
+                <Box
+                    component="section"
+                    aria-label="Marks in words"
+                    tabIndex={0}
+                    sx={{ maxHeight: 128, overflow: 'auto', fontSize: '0.9375rem' }}
+                >
+                    {condition.marks.length === 0 && (
+                        <Typography color="textSecondary">
+                            Draw with finger or mouse. Each mark is said in words here.
+                        </Typography>
+                    )}
                     {condition.marks.map((m, i) => {
                         const words = look?.marks[i];
                         return (

@@ -20,13 +20,20 @@ export function Photos({ job, closed }: { job: string; closed: boolean }) {
                 const body = new FormData();
                 body.append('id', newId());
                 body.append('photo', file);
-                await take(api.POST('/api/jobs/{job}/photos', { params: { path: { job } }, body: body as never, bodySerializer: (b) => b as never }));
+                await take(
+                    api.POST('/api/jobs/{job}/photos', {
+                        params: { path: { job } },
+                        body: body as never,
+                        bodySerializer: (b) => b as never,
+                    }),
+                );
             }
         },
         onSettled: again,
     });
     const drop = useMutation({
-        mutationFn: (photo: string) => api.DELETE('/api/jobs/{job}/photos/{photo}', { params: { path: { job, photo } } }),
+        mutationFn: (photo: string) =>
+            api.DELETE('/api/jobs/{job}/photos/{photo}', { params: { path: { job, photo } } }),
         onSettled: again,
     });
     return (

@@ -30,19 +30,32 @@ export function Receipt({ job }: { job: Job }) {
                 Receipt for the customer
             </Typography>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
-                <TextField label="Name, as signed" value={name} onChange={(e) => setName(e.target.value)} slotProps={{ htmlInput: { maxLength: 80 } }} />
+                <TextField
+                    label="Name, as signed"
+                    value={name}
+                    onChange={(e) => setName(e.target.value)}
+                    slotProps={{ htmlInput: { maxLength: 80 } }}
+                />
                 <Pad strokes={strokes} set={setStrokes} />
                 <Button disabled={strokes.length === 0} onClick={() => setStrokes([])}>
                     Wipe
                 </Button>
                 <Button
                     variant="outlined"
-                    disabled={sign.isPending || name.trim().length < 2 || job.condition === null || job.handedOverAt !== null}
+                    disabled={
+                        sign.isPending || name.trim().length < 2 || job.condition === null || job.handedOverAt !== null
+                    }
                     onClick={() => sign.mutate(undefined)}
                 >
                     Sign the receipt
                 </Button>
-                <Button component="a" href={`/api/jobs/${job.id}/receipt.pdf`} target="_blank" rel="noopener" disabled={job.condition === null}>
+                <Button
+                    component="a"
+                    href={`/api/jobs/${job.id}/receipt.pdf`}
+                    target="_blank"
+                    rel="noopener"
+                    disabled={job.condition === null}
+                >
                     Receipt, PDF
                 </Button>
             </Box>
@@ -61,7 +74,10 @@ export function Receipt({ job }: { job: Job }) {
 function Pad({ strokes, set }: { strokes: Strokes; set: (f: (s: Strokes) => Strokes) => void }) {
     const at = (e: PointerEvent<SVGSVGElement>): number[] => {
         const box = e.currentTarget.getBoundingClientRect();
-        return [Math.round(((e.clientX - box.left) / box.width) * WIDTH * 10) / 10, Math.round(((e.clientY - box.top) / box.height) * HEIGHT * 10) / 10];
+        return [
+            Math.round(((e.clientX - box.left) / box.width) * WIDTH * 10) / 10,
+            Math.round(((e.clientY - box.top) / box.height) * HEIGHT * 10) / 10,
+        ];
     };
     return (
         <svg
@@ -70,7 +86,13 @@ function Pad({ strokes, set }: { strokes: Strokes; set: (f: (s: Strokes) => Stro
             viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
             width={WIDTH}
             height={HEIGHT}
-            style={{ background: '#FFFFFF', border: '1px solid #566268', borderRadius: 4, touchAction: 'none', cursor: 'crosshair' }}
+            style={{
+                background: '#FFFFFF',
+                border: '1px solid #566268',
+                borderRadius: 4,
+                touchAction: 'none',
+                cursor: 'crosshair',
+            }}
             onPointerDown={(e) => {
                 e.currentTarget.setPointerCapture(e.pointerId);
                 const p = at(e);
@@ -85,7 +107,13 @@ function Pad({ strokes, set }: { strokes: Strokes; set: (f: (s: Strokes) => Stro
         >
             <path d={`M16 ${HEIGHT - 22}H${WIDTH - 16}`} stroke="#B4C2C5" />
             {strokes.map((s, i) => (
-                <polyline key={i} points={s.map((p) => p.join(',')).join(' ')} fill="none" stroke="#1C2428" strokeWidth="2" />
+                <polyline
+                    key={i}
+                    points={s.map((p) => p.join(',')).join(' ')}
+                    fill="none"
+                    stroke="#1C2428"
+                    strokeWidth="2"
+                />
             ))}
         </svg>
     );

@@ -24,7 +24,15 @@ export const OBSERVATIONS: Observation[] = [
     'back-cracked',
     'cell-swollen',
 ];
-export const SIGNS: Sign[] = ['foreign-tape', 'liquid-glue', 'missing-screws', 'mixed-screws', 'lifts-easily', 'seal-missing', 'part-notice'];
+export const SIGNS: Sign[] = [
+    'foreign-tape',
+    'liquid-glue',
+    'missing-screws',
+    'mixed-screws',
+    'lifts-easily',
+    'seal-missing',
+    'part-notice',
+];
 export const KINDS: Kind[] = ['crack', 'dead-zone', 'line', 'spot', 'frame-bend', 'missing-screw'];
 /** Keys for the state of a function. */
 export const STATE_KEYS: Record<string, State> = { w: 'works', f: 'fails', c: 'cannot-test' };
@@ -88,7 +96,10 @@ const MOST_POINTS = 400;
 /** A mark begun where the finger comes down. */
 export const begun = (c: Condition, kind: Kind, face: Face, p: Point): Condition => ({
     ...c,
-    marks: [...c.marks, { kind, face, points: isStroke(kind) || kind === 'dead-zone' ? [rounded(p), rounded(p)] : [rounded(p)] }],
+    marks: [
+        ...c.marks,
+        { kind, face, points: isStroke(kind) || kind === 'dead-zone' ? [rounded(p), rounded(p)] : [rounded(p)] },
+    ],
 });
 
 /** The last mark as the finger moves: strokes grow, zones open up, places follow. */
@@ -128,9 +139,13 @@ export const seenIn = (c: Pick<Condition, 'marks' | 'observations'>): Observatio
 };
 
 /** What a check has shown; asking again replaces the answer. */
-export const checked = (c: Condition, check: Check): Condition => ({ ...c, checks: [...c.checks.filter((x) => x.check !== check.check), check] });
+export const checked = (c: Condition, check: Check): Condition => ({
+    ...c,
+    checks: [...c.checks.filter((x) => x.check !== check.check), check],
+});
 
-export const toggled = <T>(list: T[], item: T): T[] => (list.includes(item) ? list.filter((x) => x !== item) : [...list, item]);
+export const toggled = <T>(list: T[], item: T): T[] =>
+    list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
 
 export const stateOf = (c: Condition, fn: Fn): State | undefined => c.functions.find((f) => f.function === fn)?.state;
 

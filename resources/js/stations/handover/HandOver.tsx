@@ -36,7 +36,12 @@ export function HandOver() {
         take(
             api.PUT('/api/jobs/{job}/hand-over', {
                 params: { path: { job: job.id } },
-                body: { version: job.version, customerTold: told, filmOff: bare, newFaultsReason: reason.trim() === '' ? null : reason },
+                body: {
+                    version: job.version,
+                    customerTold: told,
+                    filmOff: bare,
+                    newFaultsReason: reason.trim() === '' ? null : reason,
+                },
             }),
         ),
     );
@@ -56,7 +61,16 @@ export function HandOver() {
     return (
         <Box
             component="main"
-            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gridTemplateColumns: '1fr 420px', gap: 4, alignItems: 'start' }}
+            sx={{
+                p: 3,
+                maxWidth: 1280,
+                width: '100%',
+                mx: 'auto',
+                display: 'grid',
+                gridTemplateColumns: '1fr 420px',
+                gap: 4,
+                alignItems: 'start',
+            }}
         >
             <Box sx={{ display: 'grid', gap: 2 }}>
                 <Typography component="h1" variant="h1">
@@ -64,12 +78,18 @@ export function HandOver() {
                 </Typography>
                 {left.length > 0 && (
                     <Note tone="care">
-                        {steps - left.length} of {steps} steps done. Next at the <Link to={`/jobs/${job.id}/bench`}>bench</Link>:{' '}
-                        {left[0] ? stepTitle(left[0]) : ''}.
+                        {steps - left.length} of {steps} steps done. Next at the{' '}
+                        <Link to={`/jobs/${job.id}/bench`}>bench</Link>: {left[0] ? stepTitle(left[0]) : ''}.
                     </Note>
                 )}
-                {left.length === 0 && !closed && <Note tone="done">All {steps} steps are done, every gate is tested or left out with a reason.</Note>}
-                {newFaults.length > 0 && <Note tone="stop">New since check-in: {newFaults.map((f) => say(`function.${f}`)).join(', ')}.</Note>}
+                {left.length === 0 && !closed && (
+                    <Note tone="done">All {steps} steps are done, every gate is tested or left out with a reason.</Note>
+                )}
+                {newFaults.length > 0 && (
+                    <Note tone="stop">
+                        New since check-in: {newFaults.map((f) => say(`function.${f}`)).join(', ')}.
+                    </Note>
+                )}
                 {(proof.data?.early.length ?? 0) > 0 && (
                     <Box component="section" aria-label={say('ui.ended-early')}>
                         <Typography component="h2" variant="h2">
@@ -118,8 +138,16 @@ export function HandOver() {
                                     <TableRow key={r.function}>
                                         <TableCell>{say(`function.${r.function}`)}</TableCell>
                                         <TableCell>{say(`state.${r.before}`)}</TableCell>
-                                        <TableCell>{r.after === null ? 'Not tested' : say(`outcome.${r.after}`)}</TableCell>
-                                        <TableCell sx={(t) => (r.change === 'new-fault' ? { color: t.palette.role.stop, fontWeight: 700 } : {})}>
+                                        <TableCell>
+                                            {r.after === null ? 'Not tested' : say(`outcome.${r.after}`)}
+                                        </TableCell>
+                                        <TableCell
+                                            sx={(t) =>
+                                                r.change === 'new-fault'
+                                                    ? { color: t.palette.role.stop, fontWeight: 700 }
+                                                    : {}
+                                            }
+                                        >
                                             {say(`change.${r.change}`)}
                                         </TableCell>
                                     </TableRow>
@@ -139,15 +167,33 @@ export function HandOver() {
                     </Box>
                 </Box>
             </Box>
-            <Box sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', borderRadius: 1, p: 2.5, display: 'grid', gap: 2 }}>
+            <Box
+                sx={{
+                    bgcolor: 'background.paper',
+                    border: 1,
+                    borderColor: 'divider',
+                    borderRadius: 1,
+                    p: 2.5,
+                    display: 'grid',
+                    gap: 2,
+                }}
+            >
                 <Typography component="h2" variant="h2">
                     {job.tag} · {job.customer}
                 </Typography>
                 <Typography>
-                    {job.part ? `${job.part.label} ${job.part.name}, ${job.part.supplier}, batch ${job.part.batch}` : 'No part'}
+                    {job.part
+                        ? `${job.part.label} ${job.part.name}, ${job.part.supplier}, batch ${job.part.batch}`
+                        : 'No part'}
                     {job.kind ? ` · ${say(`kind.${job.kind}`).toLowerCase()}` : ''}
                 </Typography>
-                <Button variant="outlined" component="a" href={`/api/jobs/${job.id}/sheet.pdf`} target="_blank" rel="noreferrer">
+                <Button
+                    variant="outlined"
+                    component="a"
+                    href={`/api/jobs/${job.id}/sheet.pdf`}
+                    target="_blank"
+                    rel="noreferrer"
+                >
                     Job sheet (PDF)
                 </Button>
                 <Button variant="outlined" component="a" href={`/api/jobs/${job.id}/export.json`} download>

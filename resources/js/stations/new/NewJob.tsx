@@ -36,7 +36,14 @@ export function NewJob() {
         mutationFn: () =>
             take(
                 api.POST('/api/jobs', {
-                    body: { id, phone: phone?.id ?? '', modelCode: code, colour: colour === '' ? null : colour, customer, imei: imei === '' ? null : imei },
+                    body: {
+                        id,
+                        phone: phone?.id ?? '',
+                        modelCode: code,
+                        colour: colour === '' ? null : colour,
+                        customer,
+                        imei: imei === '' ? null : imei,
+                    },
                 }),
             ),
         onSuccess: async (job) => {
@@ -56,7 +63,18 @@ export function NewJob() {
         open.mutate();
     };
     return (
-        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 4, maxWidth: 1100, width: '100%', mx: 'auto' }}>
+        <Box
+            component="main"
+            sx={{
+                p: 3,
+                display: 'grid',
+                gridTemplateColumns: '1fr 1fr',
+                gap: 4,
+                maxWidth: 1100,
+                width: '100%',
+                mx: 'auto',
+            }}
+        >
             <Box>
                 <Typography component="h1" variant="h1" sx={{ mb: 2 }}>
                     Which phone is it?
@@ -95,13 +113,16 @@ export function NewJob() {
                                 {p.maker} {p.model}
                             </Box>
                             <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
-                                {p.year} · {say(`family.${p.family}`)} · <span style={{ fontFamily: mono }}>{p.codes.map((c) => c.code).join(' ')}</span>
+                                {p.year} · {say(`family.${p.family}`)} ·{' '}
+                                <span style={{ fontFamily: mono }}>{p.codes.map((c) => c.code).join(' ')}</span>
                             </Box>
                         </ListItemButton>
                     ))}
                     {(told !== null || found.data?.data.length !== 1) && <TellApart find={find} found={setTold} />}
                     {found.data?.data.length === 0 && (
-                        <Typography color="textSecondary">No phone file matches “{find}”. Check the code, or clear the field to see all phones.</Typography>
+                        <Typography color="textSecondary">
+                            No phone file matches “{find}”. Check the code, or clear the field to see all phones.
+                        </Typography>
                     )}
                 </Box>
             </Box>
@@ -121,7 +142,13 @@ export function NewJob() {
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField select label="Colour of bezel and frame" disabled={!phone} value={colour} onChange={(e) => setColour(e.target.value)}>
+                <TextField
+                    select
+                    label="Colour of bezel and frame"
+                    disabled={!phone}
+                    value={colour}
+                    onChange={(e) => setColour(e.target.value)}
+                >
                     <MenuItem value="">Does not matter</MenuItem>
                     {(phone?.colours ?? []).map((c) => (
                         <MenuItem key={c} value={c}>
@@ -176,7 +203,9 @@ function Seen({ history }: { history: Schemas['History'] }) {
                     <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link> {j.phone}, {j.customer}
                     {j.kind ? `, ${say(`kind.${j.kind}`).toLowerCase()}` : ''}
                     {j.part ? ` ${j.part}` : ''}:{' '}
-                    {j.closedAt && j.closedAs ? `${say(`closed.${j.closedAs}`).toLowerCase()} ${moment(j.closedAt)}` : 'still open'}
+                    {j.closedAt && j.closedAs
+                        ? `${say(`closed.${j.closedAs}`).toLowerCase()} ${moment(j.closedAt)}`
+                        : 'still open'}
                 </div>
             ))}
         </Note>

@@ -11,12 +11,22 @@ import { say } from '../../words/words';
 type Answers = Record<string, string>;
 
 /** Questions, computed from the phone files, that tell look-alikes apart. */
-export function TellApart({ find, found }: { find: string; found: (phones: Schemas['PhoneSummary'][] | null) => void }) {
+export function TellApart({
+    find,
+    found,
+}: {
+    find: string;
+    found: (phones: Schemas['PhoneSummary'][] | null) => void;
+}) {
     const [answers, setAnswers] = useState<Answers | null>(null);
     const asked = useQuery({ ...queries.tellApart(find, answers ?? {}), enabled: answers !== null });
     const answer = async (all: Answers | null) => {
         setAnswers(all);
-        found(all === null || Object.keys(all).length === 0 ? null : (await queryClient.query(queries.tellApart(find, all))).left);
+        found(
+            all === null || Object.keys(all).length === 0
+                ? null
+                : (await queryClient.query(queries.tellApart(find, all))).left,
+        );
     };
     if (answers === null) {
         return (
@@ -39,7 +49,11 @@ export function TellApart({ find, found }: { find: string; found: (phones: Schem
                     </Typography>
                     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                         {question.options.map((o) => (
-                            <Button key={o.answer} variant="contained" onClick={() => void answer({ ...answers, [question.feature]: o.answer })}>
+                            <Button
+                                key={o.answer}
+                                variant="contained"
+                                onClick={() => void answer({ ...answers, [question.feature]: o.answer })}
+                            >
                                 {worded(question.feature, o.answer)}
                             </Button>
                         ))}

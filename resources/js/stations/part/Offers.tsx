@@ -15,8 +15,15 @@ export function Offers({ job, code }: { job: string; code: string }) {
     });
     return (
         <Box component="section" aria-label="To order" sx={{ mt: 3 }}>
-            <OfferList title={`To order for ${code}`} answer={known.data} asking={ask.isPending} ask={() => ask.mutate()} />
-            {known.data && known.data.offers.length > 0 && <Typography color="textSecondary">Order before the phone is taken in if it takes days.</Typography>}
+            <OfferList
+                title={`To order for ${code}`}
+                answer={known.data}
+                asking={ask.isPending}
+                ask={() => ask.mutate()}
+            />
+            {known.data && known.data.offers.length > 0 && (
+                <Typography color="textSecondary">Order before the phone is taken in if it takes days.</Typography>
+            )}
         </Box>
     );
 }

@@ -27,7 +27,13 @@ export function Part() {
     const navigate = useNavigate();
     const choose = useChange(
         job,
-        (item: number) => take(api.PUT('/api/jobs/{job}/part', { params: { path: { job: job.id } }, body: { version: job.version, item } })),
+        (item: number) =>
+            take(
+                api.PUT('/api/jobs/{job}/part', {
+                    params: { path: { job: job.id } },
+                    body: { version: job.version, item },
+                }),
+            ),
         (changed) => void navigate(`/jobs/${job.id}/${changed.source === null ? 'quote' : 'bench'}`),
     );
     const failedAtBench = job.part === null && job.works === true;
@@ -38,14 +44,19 @@ export function Part() {
             </Typography>
             <Typography color="textSecondary" sx={{ mb: 2 }}>
                 Wanted: {job.kind ? say(`kind.${job.kind}`).toLowerCase() : 'not chosen yet'}
-                {job.colour ? `, ${job.colour}` : ''}. The part is inspected and connected before the old one is stripped.
+                {job.colour ? `, ${job.colour}` : ''}. The part is inspected and connected before the old one is
+                stripped.
             </Typography>
             <Refusal error={choose.error ?? parts.error} job={job.id} />
-            {failedAtBench && <Note tone="care">The part failed at the bench. Take another of the same kind: the work goes on where it is.</Note>}
+            {failedAtBench && (
+                <Note tone="care">
+                    The part failed at the bench. Take another of the same kind: the work goes on where it is.
+                </Note>
+            )}
             {parts.data?.data.length === 0 && (
                 <Note tone="care">
-                    No part for this phone is on the shelf. Choose another kind in <Link to={`/jobs/${job.id}/scope`}>Scope</Link>, or order one before the
-                    phone is opened.
+                    No part for this phone is on the shelf. Choose another kind in{' '}
+                    <Link to={`/jobs/${job.id}/scope`}>Scope</Link>, or order one before the phone is opened.
                 </Note>
             )}
             <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}>
@@ -66,7 +77,19 @@ export function Part() {
     );
 }
 
-function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean; tag: string; busy: boolean; choose: () => void }) {
+function PartRow({
+    row,
+    chosen,
+    tag,
+    busy,
+    choose,
+}: {
+    row: Row;
+    chosen: boolean;
+    tag: string;
+    busy: boolean;
+    choose: () => void;
+}) {
     const { item } = row;
     const [all, setAll] = useState(false);
     const notable = row.criteria.filter((c) => c.verdict !== 'fits');
@@ -107,7 +130,11 @@ function PartRow({ row, chosen, tag, busy, choose }: { row: Row; chosen: boolean
                                 {MARK[c.verdict]}{' '}
                             </Box>
                             <b>{say(`criterion.${c.name}`)}:</b> {sayReason(c.because)}
-                            {c.customer && <Box sx={{ pl: 2.5, color: 'text.secondary' }}>Customer hears: “{sentence(sayReason(c.customer))}”</Box>}
+                            {c.customer && (
+                                <Box sx={{ pl: 2.5, color: 'text.secondary' }}>
+                                    Customer hears: “{sentence(sayReason(c.customer))}”
+                                </Box>
+                            )}
                         </Box>
                     ))}
                 </Box>

@@ -13,7 +13,12 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
     const [id] = useState(newId);
     const [reason, setReason] = useState('');
     const fail = useChange(job, () =>
-        take(api.PUT('/api/jobs/{job}/part-failure', { params: { path: { job: job.id } }, body: { version: job.version, id, reason } })),
+        take(
+            api.PUT('/api/jobs/{job}/part-failure', {
+                params: { path: { job: job.id } },
+                body: { version: job.version, id, reason },
+            }),
+        ),
     );
     if (!job.mayWork || job.handedOverAt !== null) {
         return null;
@@ -26,7 +31,13 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
         <Box
             component="section"
             aria-label="Part failed"
-            sx={(t) => ({ mt: 3, p: 2, border: `1px solid ${t.palette.role.rule}`, borderRadius: 1, bgcolor: 'background.paper' })}
+            sx={(t) => ({
+                mt: 3,
+                p: 2,
+                border: `1px solid ${t.palette.role.rule}`,
+                borderRadius: 1,
+                bgcolor: 'background.paper',
+            })}
         >
             <Typography component="h2" variant="h2">
                 {part.label} fails on the bench?
@@ -43,7 +54,13 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
                     fullWidth
                     slotProps={{ htmlInput: { maxLength: 300 } }}
                 />
-                <Button type="submit" variant="outlined" color="error" disabled={fail.isPending || reason.trim().length < 3} sx={{ flex: 'none' }}>
+                <Button
+                    type="submit"
+                    variant="outlined"
+                    color="error"
+                    disabled={fail.isPending || reason.trim().length < 3}
+                    sx={{ flex: 'none' }}
+                >
                     The part failed
                 </Button>
             </Box>

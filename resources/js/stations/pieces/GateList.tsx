@@ -54,8 +54,19 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
                     >
                         <Box>
                             <b>{say(`function.${f.function}`)}</b>
-                            <Box sx={(t) => ({ color: fresh ? t.palette.role.stop : t.palette.role.quiet, fontSize: '0.9375rem', lineHeight: 1.25 })}>
-                                {[fresh ? 'new fault: worked at check-in' : `check-in: ${say(`state.${was}`).toLowerCase()}`, say(`need.${f.needs}`)]
+                            <Box
+                                sx={(t) => ({
+                                    color: fresh ? t.palette.role.stop : t.palette.role.quiet,
+                                    fontSize: '0.9375rem',
+                                    lineHeight: 1.25,
+                                })}
+                            >
+                                {[
+                                    fresh
+                                        ? 'new fault: worked at check-in'
+                                        : `check-in: ${say(`state.${was}`).toLowerCase()}`,
+                                    say(`need.${f.needs}`),
+                                ]
                                     .filter(Boolean)
                                     .join(' · ')}
                             </Box>

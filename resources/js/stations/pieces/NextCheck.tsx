@@ -27,7 +27,13 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
         <Box
             component="section"
             aria-label="What is behind it"
-            sx={(t) => ({ border: `2px solid ${t.palette.role.action}`, borderRadius: 1, p: 2, display: 'grid', gap: 1.25 })}
+            sx={(t) => ({
+                border: `2px solid ${t.palette.role.action}`,
+                borderRadius: 1,
+                p: 2,
+                display: 'grid',
+                gap: 1.25,
+            })}
         >
             <Typography component="h2" variant="h2">
                 What is behind it
@@ -40,16 +46,43 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
             {suspects.length > 0 && (
                 <Box
                     component="ul"
-                    sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))', columnGap: 3 }}
+                    sx={{
+                        listStyle: 'none',
+                        m: 0,
+                        p: 0,
+                        display: 'grid',
+                        gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))',
+                        columnGap: 3,
+                    }}
                 >
                     {suspects.map((s) => (
-                        <Box component="li" key={s.cause} sx={{ display: 'flex', gap: 1, py: 0.25, color: s.share > 0 ? 'text.primary' : 'text.secondary' }}>
-                            <Box sx={{ fontFamily: mono, width: 52, textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}>
+                        <Box
+                            component="li"
+                            key={s.cause}
+                            sx={{
+                                display: 'flex',
+                                gap: 1,
+                                py: 0.25,
+                                color: s.share > 0 ? 'text.primary' : 'text.secondary',
+                            }}
+                        >
+                            <Box
+                                sx={{
+                                    fontFamily: mono,
+                                    width: 52,
+                                    textAlign: 'right',
+                                    fontVariantNumeric: 'tabular-nums',
+                                }}
+                            >
                                 {s.share > 0 ? `${Math.round(100 * s.share)} %` : 'out'}
                             </Box>
                             <Box>
                                 {say(`cause.${s.cause}`)}
-                                {s.ruledOutBy !== null && <Box sx={{ fontSize: '0.9375rem' }}>ruled out: {say(`evidence.${s.ruledOutBy}`)}</Box>}
+                                {s.ruledOutBy !== null && (
+                                    <Box sx={{ fontSize: '0.9375rem' }}>
+                                        ruled out: {say(`evidence.${s.ruledOutBy}`)}
+                                    </Box>
+                                )}
                             </Box>
                         </Box>
                     ))}
@@ -64,18 +97,27 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
                     </Typography>
                     <Typography sx={{ mb: 1 }}>
                         It tells most of what is left: {next.bits.toFixed(1)} bits. Expected:{' '}
-                        {next.results.map((r) => `${say(`result.${r.result}`).toLowerCase()} ${Math.round(100 * r.share)} %`).join(', ')}.
+                        {next.results
+                            .map((r) => `${say(`result.${r.result}`).toLowerCase()} ${Math.round(100 * r.share)} %`)
+                            .join(', ')}
+                        .
                     </Typography>
                     {answer && next.moment === 'counter' && (
                         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                             {next.results.map((r) => (
-                                <Button key={r.result} variant="contained" onClick={() => answer({ check: next.check, result: r.result } as Check)}>
+                                <Button
+                                    key={r.result}
+                                    variant="contained"
+                                    onClick={() => answer({ check: next.check, result: r.result } as Check)}
+                                >
                                     {say(`result.${r.result}`)}
                                 </Button>
                             ))}
                         </Box>
                     )}
-                    {next.moment === 'opened' && <Typography>The plan makes it a step of the trial connection.</Typography>}
+                    {next.moment === 'opened' && (
+                        <Typography>The plan makes it a step of the trial connection.</Typography>
+                    )}
                 </Box>
             )}
             {done.length > 0 && (

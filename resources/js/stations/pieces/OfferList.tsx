@@ -44,7 +44,8 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
             {asking && <LinearProgress aria-label="Asking the supplier" />}
             {answer?.fault && (
                 <Note tone="care" role="status">
-                    {FAULT[answer.fault]} {answer.goodAt ? `The last good prices stay, ${ago(answer.goodAt)}.` : 'No price is known.'}
+                    {FAULT[answer.fault]}{' '}
+                    {answer.goodAt ? `The last good prices stay, ${ago(answer.goodAt)}.` : 'No price is known.'}
                 </Note>
             )}
             {answer?.offers.map((o) => (

@@ -26,7 +26,12 @@ export function PartOrder({ job, trouble, part }: { job: Job; trouble: Happened;
     const [id] = useState(newId);
     const order = useMutation({
         mutationFn: (offer: Pick<Offer, 'sku'>) =>
-            take(api.PUT('/api/jobs/{job}/troubles/{change}/order', { params: { path }, body: { id: trouble.order?.id ?? id, sku: offer.sku } })),
+            take(
+                api.PUT('/api/jobs/{job}/troubles/{change}/order', {
+                    params: { path },
+                    body: { id: trouble.order?.id ?? id, sku: offer.sku },
+                }),
+            ),
         onSettled: () => queryClient.invalidateQueries({ queryKey: queries.troubles(job.id).queryKey }),
     });
     const may = job.mayWork && job.handedOverAt === null;
@@ -45,25 +50,43 @@ export function PartOrder({ job, trouble, part }: { job: Job; trouble: Happened;
                 <OrderNote order={there} part={part} currency={known.data?.currency ?? ''} />
             )}
             {there?.state === 'asked' && may && (
-                <Button variant="outlined" disabled={order.isPending} onClick={() => order.mutate(there)} sx={{ justifySelf: 'start' }}>
+                <Button
+                    variant="outlined"
+                    disabled={order.isPending}
+                    onClick={() => order.mutate(there)}
+                    sx={{ justifySelf: 'start' }}
+                >
                     {order.isPending ? 'Ordering…' : 'Try again'}
                 </Button>
             )}
-            {there === null && <Typography color="textSecondary">A part of your own stock needs no order: confirm at the bench when it lies there.</Typography>}
+            {there === null && (
+                <Typography color="textSecondary">
+                    A part of your own stock needs no order: confirm at the bench when it lies there.
+                </Typography>
+            )}
             <Refusal error={order.error ?? ask.error} job={job.id} />
         </Box>
     );
 }
 
-function OrderNote({ order, part, currency }: { order: NonNullable<Happened['order']>; part: string; currency: string }) {
+function OrderNote({
+    order,
+    part,
+    currency,
+}: {
+    order: NonNullable<Happened['order']>;
+    part: string;
+    currency: string;
+}) {
     return order.state === 'ordered' ? (
         <Note tone="done">
-            {part} is ordered: {order.name}, {order.sku}, {amount(order.price, currency)}, here by {day(order.dueOn ?? '')}. Supplier’s reference{' '}
-            {order.reference}.
+            {part} is ordered: {order.name}, {order.sku}, {amount(order.price, currency)}, here by{' '}
+            {day(order.dueOn ?? '')}. Supplier’s reference {order.reference}.
         </Note>
     ) : (
         <Note tone="care" role="status">
-            {order.sku} is asked for and not confirmed. {order.fault ? FAULT[order.fault] : ''} It may have got through: trying again orders nothing twice.
+            {order.sku} is asked for and not confirmed. {order.fault ? FAULT[order.fault] : ''} It may have got through:
+            trying again orders nothing twice.
         </Note>
     );
 }

@@ -40,7 +40,8 @@ export function AsItWent({ job, opening, name }: { job: string; opening: Plan['o
                 />
             </Box>
             <Typography sx={{ px: 2.5, py: 1.5 }}>
-                On the source {heat.heats.map((h) => clock(h.to - h.from)).join(', ')}; planned {planned.join(', ')}.{readingsInWords(heat.readings)}
+                On the source {heat.heats.map((h) => clock(h.to - h.from)).join(', ')}; planned {planned.join(', ')}.
+                {readingsInWords(heat.readings)}
             </Typography>
         </Box>
     );

@@ -35,7 +35,12 @@ export function PlanStation() {
     const [school, setSchool] = useState(job.school);
     const kept = job.kind === 'glass-only';
     const make = useChange(job, () =>
-        take(api.PUT('/api/jobs/{job}/plan', { params: { path: { job: job.id } }, body: { version: job.version, source, oldPanel, school } })),
+        take(
+            api.PUT('/api/jobs/{job}/plan', {
+                params: { path: { job: job.id } },
+                body: { version: job.version, source, oldPanel, school },
+            }),
+        ),
     );
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
@@ -43,19 +48,42 @@ export function PlanStation() {
     };
     const p = job.source === null ? undefined : plan.data;
     return (
-        <Box component="main" sx={{ flex: 'none', display: 'grid', gridTemplateColumns: '1fr 460px', minHeight: 0, height: 'calc(100vh - 60px)' }}>
+        <Box
+            component="main"
+            sx={{
+                flex: 'none',
+                display: 'grid',
+                gridTemplateColumns: '1fr 460px',
+                minHeight: 0,
+                height: 'calc(100vh - 60px)',
+            }}
+        >
             <Box tabIndex={0} role="region" aria-label="Steps of the plan" sx={{ p: 2.5, overflow: 'auto' }}>
-                <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
+                <Box
+                    component="form"
+                    onSubmit={submit}
+                    sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}
+                >
                     <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                         Plan
                     </Typography>
                     <SourceFields source={source} set={setSource} />
                     <OldPanelField size="medium" value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
-                    <Button type="submit" variant={p ? 'outlined' : 'contained'} disabled={make.isPending || job.handedOverAt !== null} sx={{ minHeight: 56 }}>
+                    <Button
+                        type="submit"
+                        variant={p ? 'outlined' : 'contained'}
+                        disabled={make.isPending || job.handedOverAt !== null}
+                        sx={{ minHeight: 56 }}
+                    >
                         {p ? 'Plan again' : 'Make the plan'}
                     </Button>
                     {p?.works && (
-                        <Button component={Link} to={`/jobs/${job.id}/bench`} variant="contained" sx={{ minHeight: 56 }}>
+                        <Button
+                            component={Link}
+                            to={`/jobs/${job.id}/bench`}
+                            variant="contained"
+                            sx={{ minHeight: 56 }}
+                        >
                             To the bench
                         </Button>
                     )}
@@ -64,7 +92,8 @@ export function PlanStation() {
                     <Refusal error={make.error} job={job.id} />
                     {!p && (
                         <Typography color="textSecondary">
-                            Choose the source of heat and make the plan. Everything is computed from the phone file, the fault and the part.
+                            Choose the source of heat and make the plan. Everything is computed from the phone file, the
+                            fault and the part.
                         </Typography>
                     )}
                     {p?.warnings.map((w) => (
@@ -93,8 +122,10 @@ export function PlanStation() {
                         </Box>
                         <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
                             {p.summary.removals} removals in the order with the fewest changes ({p.route.changes}),{' '}
-                            {p.route.optimal ? 'proven: no valid order of them needs fewer' : `not proven: at least ${p.route.bound} are needed`}. Minutes and
-                            temperatures are estimates.
+                            {p.route.optimal
+                                ? 'proven: no valid order of them needs fewer'
+                                : `not proven: at least ${p.route.bound} are needed`}
+                            . Minutes and temperatures are estimates.
                         </Typography>
                         {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />
@@ -136,7 +167,9 @@ function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneF
         return null;
     }
     const heated = opening.phases.find((p) => p.kind === 'heat');
-    const off = heated && opening.samples.reduce((best, s) => (Math.abs(s.t - heated.to) < Math.abs(best.t - heated.to) ? s : best));
+    const off =
+        heated &&
+        opening.samples.reduce((best, s) => (Math.abs(s.t - heated.to) < Math.abs(best.t - heated.to) ? s : best));
     return (
         <Box>
             {plan.openings.length > 1 && (
@@ -151,8 +184,9 @@ function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneF
             </Box>
             {heated && off && (
                 <Typography sx={{ px: 2.5, py: 1.5 }}>
-                    On the source {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of {opening.window.low}–{opening.window.high}, battery{' '}
-                    {off.battery.toFixed(0)} °C of {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
+                    On the source {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of{' '}
+                    {opening.window.low}–{opening.window.high}, battery {off.battery.toFixed(0)} °C of{' '}
+                    {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
                 </Typography>
             )}
             {plan.works && <AsItWent job={job} opening={opening} name={name(opening.bond)} />}
@@ -189,10 +223,14 @@ function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
                                     <Box sx={{ fontFamily: mono, color: 'text.secondary' }}>{numbers.get(s.id)}</Box>
                                     <Box>
                                         {stepTitle(s)}
-                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>{sentences(s.because)}</Box>
+                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
+                                            {sentences(s.because)}
+                                        </Box>
                                     </Box>
                                     <Box sx={{ color: 'text.secondary' }}>{s.tool ?? ''}</Box>
-                                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{clock(s.wait > 0 ? s.wait : s.hands)}</Box>
+                                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>
+                                        {clock(s.wait > 0 ? s.wait : s.hands)}
+                                    </Box>
                                 </Box>
                             ))}
                     </Box>

@@ -6,21 +6,27 @@ import { say, sayReason } from '../../words/words';
 /** What moves over, which screws, how much tape, which tests, and what the customer hears. */
 export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
     const part = (id: string) => phone.parts.find((p) => p.id === id)?.name ?? id;
-    const groups = [...new Set(plan.screws.map((s) => s.fastener))].map((id) => ({ id, of: plan.screws.filter((s) => s.fastener === id) }));
+    const groups = [...new Set(plan.screws.map((s) => s.fastener))].map((id) => ({
+        id,
+        of: plan.screws.filter((s) => s.fastener === id),
+    }));
     return (
         <Box sx={{ p: 2.5, display: 'grid', gap: 2 }}>
             <List title="Moves over" items={plan.route.moved.map(part)} empty="Nothing has to move over." />
             <List
                 title="Screw mat"
                 items={groups.map(
-                    (g) => `${g.of.length} × ${g.of[0]?.driver}, ${g.of[0]?.length} mm: ${phone.fasteners.find((f) => f.id === g.id)?.name ?? g.id}`,
+                    (g) =>
+                        `${g.of.length} × ${g.of[0]?.driver}, ${g.of[0]?.length} mm: ${phone.fasteners.find((f) => f.id === g.id)?.name ?? g.id}`,
                 )}
                 empty="No screws."
             />
             <List
                 title="Adhesive"
                 items={plan.seals.map((s) => {
-                    const tape = Object.entries(s.metres).map(([width, m]) => `${m.toFixed(2)} m of ${width} tape in ${s.strips.length} strips`);
+                    const tape = Object.entries(s.metres).map(
+                        ([width, m]) => `${m.toFixed(2)} m of ${width} tape in ${s.strips.length} strips`,
+                    );
                     const height =
                         s.height === null
                             ? []
@@ -35,7 +41,10 @@ export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
             />
             <List
                 title="Tests"
-                items={plan.gates.map((g) => `${say(`gate.${g.gate}`)}: ${g.functions.map((f) => say(`function.${f.function}`)).join(', ')}`)}
+                items={plan.gates.map(
+                    (g) =>
+                        `${say(`gate.${g.gate}`)}: ${g.functions.map((f) => say(`function.${f.function}`)).join(', ')}`,
+                )}
                 empty=""
             />
             <List title="Customer hears" items={plan.customer.map((r) => sayReason(r))} empty="" />

@@ -35,7 +35,16 @@ export function Prove() {
     return (
         <Box
             component="main"
-            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 400px', gap: 4, alignItems: 'start' }}
+            sx={{
+                p: 3,
+                maxWidth: 1280,
+                width: '100%',
+                mx: 'auto',
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr) 400px',
+                gap: 4,
+                alignItems: 'start',
+            }}
         >
             <Box>
                 <Typography component="h1" variant="h1">
@@ -44,10 +53,19 @@ export function Prove() {
                 <Tabs value={gate} onChange={(_, v: string) => setChosen(v)} aria-label="Gates" sx={{ mb: 2 }}>
                     {gates.map((g) => {
                         const open = untested(plan, run, g).length;
-                        return <Tab key={g} value={g} label={`${say(`gate.${g}`)} ${open === 0 ? '●' : `${open} open`}`} />;
+                        return (
+                            <Tab key={g} value={g} label={`${say(`gate.${g}`)} ${open === 0 ? '●' : `${open} open`}`} />
+                        );
                     })}
                 </Tabs>
-                <GateList job={job.id} plan={plan} run={run} gate={gate} condition={job.condition} mayWork={job.mayWork && job.handedOverAt === null} />
+                <GateList
+                    job={job.id}
+                    plan={plan}
+                    run={run}
+                    gate={gate}
+                    condition={job.condition}
+                    mayWork={job.mayWork && job.handedOverAt === null}
+                />
             </Box>
             <Box sx={{ display: 'grid', gap: 2 }}>
                 <Typography component="h2" variant="h2">
@@ -58,7 +76,9 @@ export function Prove() {
                         New since check-in: {proof.data.newFaults.map((f) => say(`function.${f}`)).join(', ')}.
                     </Note>
                 )}
-                {proof.data && proof.data.newFaults.length === 0 && <Note tone="done">No fault that was not there at check-in.</Note>}
+                {proof.data && proof.data.newFaults.length === 0 && (
+                    <Note tone="done">No fault that was not there at check-in.</Note>
+                )}
                 {failed.map((r) => (
                     <Box key={r.function}>
                         <Typography sx={{ fontWeight: 700 }}>{say(`function.${r.function}`)}: look first at</Typography>
@@ -67,7 +87,9 @@ export function Prove() {
                                 <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
                             ))}
                         </Box>
-                        {r.causes.length === 0 && <Typography color="textSecondary">The route touched nothing that serves it.</Typography>}
+                        {r.causes.length === 0 && (
+                            <Typography color="textSecondary">The route touched nothing that serves it.</Typography>
+                        )}
                     </Box>
                 ))}
                 {gates.map((g) => {
@@ -80,7 +102,11 @@ export function Prove() {
                                 {say(`gate.${g}`)}
                             </Typography>
                             <Typography color="textSecondary">
-                                {all?.waived ? `Left out: ${all.waived}` : [...counts].map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`).join(', ')}
+                                {all?.waived
+                                    ? `Left out: ${all.waived}`
+                                    : [...counts]
+                                          .map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`)
+                                          .join(', ')}
                             </Typography>
                         </Box>
                     );

@@ -27,7 +27,9 @@ export function FurtherPrice({ job, currency }: { job: Job; currency: string }) 
                 ) : (
                     <Note tone="plain">
                         {say(`trouble.${t.trouble}`)}: {t.name}.{' '}
-                        {t.agreed === '0.00' ? 'Nothing is added to the price.' : `${amount(t.agreed, currency)} more, agreed and in the price.`}
+                        {t.agreed === '0.00'
+                            ? 'Nothing is added to the price.'
+                            : `${amount(t.agreed, currency)} more, agreed and in the price.`}
                     </Note>
                 )}
             </Fragment>
@@ -44,11 +46,17 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
     const path = { job: job.id, change: trouble.id };
     const price = useQuery({
         queryKey: ['job', job.id, 'troubles', trouble.id, 'price', cost, minutes],
-        queryFn: () => take(api.GET('/api/jobs/{job}/troubles/{change}/price', { params: { path, query: { cost, minutes } } })),
+        queryFn: () =>
+            take(api.GET('/api/jobs/{job}/troubles/{change}/price', { params: { path, query: { cost, minutes } } })),
         enabled: valid,
     });
     const agree = useChange(job, (gross: string) =>
-        take(api.PUT('/api/jobs/{job}/troubles/{change}/price', { params: { path }, body: { version: job.version, cost, minutes, gross } })),
+        take(
+            api.PUT('/api/jobs/{job}/troubles/{change}/price', {
+                params: { path },
+                body: { version: job.version, cost, minutes, gross },
+            }),
+        ),
     );
     const gross = valid ? price.data?.gross : undefined;
     const submit = (event: SyntheticEvent) => {
@@ -66,7 +74,9 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
             <Typography component="h2" variant="h2">
                 {say(`trouble.${trouble.trouble}`)}: {trouble.name}
             </Typography>
-            <Typography>The accepted price no longer holds. Ask the customer before going on; enter 0 if the shop bears it.</Typography>
+            <Typography>
+                The accepted price no longer holds. Ask the customer before going on; enter 0 if the shop bears it.
+            </Typography>
             {job.mayWork && job.handedOverAt === null && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                     <TextField
@@ -86,7 +96,11 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
                         sx={{ width: 160 }}
                     />
                     <Button type="submit" variant="contained" disabled={gross === undefined || agree.isPending}>
-                        {gross === undefined ? 'Customer agrees' : gross === '0.00' ? 'Nothing is added' : `Customer agrees to ${amount(gross, currency)} more`}
+                        {gross === undefined
+                            ? 'Customer agrees'
+                            : gross === '0.00'
+                              ? 'Nothing is added'
+                              : `Customer agrees to ${amount(gross, currency)} more`}
                     </Button>
                 </Box>
             )}

@@ -35,7 +35,11 @@ export function InsurerClaim({ job, quote }: { job: Job; quote: Schemas['Quote']
         ask.mutate();
     };
     return (
-        <Box component="section" aria-label="Insurer" sx={(t) => ({ bgcolor: t.palette.role.careFill, borderRadius: 1, p: 2, display: 'grid', gap: 1 })}>
+        <Box
+            component="section"
+            aria-label="Insurer"
+            sx={(t) => ({ bgcolor: t.palette.role.careFill, borderRadius: 1, p: 2, display: 'grid', gap: 1 })}
+        >
             <Typography component="h2" variant="h2">
                 The insurer pays
             </Typography>
@@ -54,8 +58,15 @@ export function InsurerClaim({ job, quote }: { job: Job; quote: Schemas['Quote']
                         fullWidth
                         slotProps={{ htmlInput: { maxLength: 40 } }}
                     />
-                    <Button type="submit" variant="contained" disabled={ask.isPending || policy.trim().length < 3 || gross === undefined} sx={{ flex: 'none' }}>
-                        {ask.isPending ? 'Asking…' : `Ask for ${gross === undefined ? '' : amount(gross, quote.currency)}`}
+                    <Button
+                        type="submit"
+                        variant="contained"
+                        disabled={ask.isPending || policy.trim().length < 3 || gross === undefined}
+                        sx={{ flex: 'none' }}
+                    >
+                        {ask.isPending
+                            ? 'Asking…'
+                            : `Ask for ${gross === undefined ? '' : amount(gross, quote.currency)}`}
                     </Button>
                 </Box>
             )}

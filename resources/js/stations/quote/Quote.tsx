@@ -34,38 +34,74 @@ export function Quote() {
             take(
                 api.PUT('/api/jobs/{job}/quote/acceptance', {
                     params: { path: { job: job.id } },
-                    body: { version: job.version, kind: w.kind, item: w.item?.id ?? 0, gross: w.money?.gross ?? '', warranty },
+                    body: {
+                        version: job.version,
+                        kind: w.kind,
+                        item: w.item?.id ?? 0,
+                        gross: w.money?.gross ?? '',
+                        warranty,
+                    },
                 }),
             ),
         () => void navigate(`/jobs/${job.id}/plan`),
     );
     const refuse = useChange(job, () =>
-        take(api.PUT('/api/jobs/{job}/quote/refusal', { params: { path: { job: job.id } }, body: { version: job.version, reason } })),
+        take(
+            api.PUT('/api/jobs/{job}/quote/refusal', {
+                params: { path: { job: job.id } },
+                body: { version: job.version, reason },
+            }),
+        ),
     );
     const q = quote.data;
     const closed = job.handedOverAt !== null;
     return (
-        <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}>
+        <Box
+            component="main"
+            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
+        >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     Quote for {job.customer}
                 </Typography>
                 {job.comebackOf && (
                     <FormControlLabel
-                        control={<Switch checked={warranty} onChange={(_, v) => setWarranty(v)} disabled={closed || job.accepted !== null} />}
+                        control={
+                            <Switch
+                                checked={warranty}
+                                onChange={(_, v) => setWarranty(v)}
+                                disabled={closed || job.accepted !== null}
+                            />
+                        }
                         label={`Under warranty of ${job.comebackOf.tag}: nothing to pay`}
                     />
                 )}
-                <Button component="a" variant="outlined" href={`/api/jobs/${job.id}/quote.pdf`} target="_blank" rel="noopener">
+                <Button
+                    component="a"
+                    variant="outlined"
+                    href={`/api/jobs/${job.id}/quote.pdf`}
+                    target="_blank"
+                    rel="noopener"
+                >
                     Quote, PDF
                 </Button>
             </Box>
             <Outcome job={job} currency={q?.currency ?? ''} />
             <FurtherPrice job={job} currency={q?.currency ?? ''} />
             <Refusal error={accept.error ?? refuse.error ?? quote.error} job={job.id} />
-            {q?.options.length === 0 && <Note tone="care">No option has a price: the parts on the shelf have no cost written down. Add it in Shelf.</Note>}
+            {q?.options.length === 0 && (
+                <Note tone="care">
+                    No option has a price: the parts on the shelf have no cost written down. Add it in Shelf.
+                </Note>
+            )}
             {q && q.payer === 'insurer' && !closed && <InsurerClaim job={job} quote={q} />}
-            <Box sx={{ display: 'grid', gridTemplateColumns: `repeat(${Math.max(2, q?.options.length ?? 2)}, 1fr)`, gap: 2 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: `repeat(${Math.max(2, q?.options.length ?? 2)}, 1fr)`,
+                    gap: 2,
+                }}
+            >
                 {q?.options.map((w) => (
                     <OptionCard
                         key={w.kind}
@@ -80,8 +116,9 @@ export function Quote() {
             </Box>
             {q && (
                 <Typography color="textSecondary">
-                    Prices include {q.taxPercent} % tax and are rounded up to whole multiples of {amount(q.roundTo, q.currency)}; net is the price less tax,
-                    half up to the cent. Times and risks are estimates.
+                    Prices include {q.taxPercent} % tax and are rounded up to whole multiples of{' '}
+                    {amount(q.roundTo, q.currency)}; net is the price less tax, half up to the cent. Times and risks are
+                    estimates.
                 </Typography>
             )}
             {!closed && (
@@ -155,7 +192,8 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
             aria-label={say(`kind.${way.kind}`)}
             sx={(t) => ({
                 bgcolor: 'background.paper',
-                border: way.kind === job.kind ? `2px solid ${t.palette.role.action}` : `1px solid ${t.palette.role.rule}`,
+                border:
+                    way.kind === job.kind ? `2px solid ${t.palette.role.action}` : `1px solid ${t.palette.role.rule}`,
                 borderRadius: 1,
                 p: 2,
                 display: 'grid',
@@ -223,7 +261,12 @@ function Inside({ money, currency, risk }: { money: NonNullable<Way['money']>; c
                     {i.underFloor ? ', under the floor' : ''}
                 </Box>
             </Box>
-            {i.lines.map((l) => line(say(`cost.${l.code}`, { quantity: l.code === 'labour' ? Math.round(l.quantity) : l.quantity }), l.amount))}
+            {i.lines.map((l) =>
+                line(
+                    say(`cost.${l.code}`, { quantity: l.code === 'labour' ? Math.round(l.quantity) : l.quantity }),
+                    l.amount,
+                ),
+            )}
             {i.risks.map((l) => line(`${say(`cost.${l.code}`)}, ${Math.round(1000 * l.quantity) / 10} %`, l.amount))}
             {line(`Expected cost, risk of ${risk} % in it`, i.expected, true)}
         </Box>

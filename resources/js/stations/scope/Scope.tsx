@@ -30,7 +30,12 @@ export function Scope() {
             take(
                 api.PUT('/api/jobs/{job}/scope', {
                     params: { path: { job: job.id } },
-                    body: { version: job.version, kind, reason: reason.trim() === '' ? null : reason, worth: worth.trim() === '' ? null : worth.trim() },
+                    body: {
+                        version: job.version,
+                        kind,
+                        reason: reason.trim() === '' ? null : reason,
+                        worth: worth.trim() === '' ? null : worth.trim(),
+                    },
                 }),
             ),
         () => void navigate(`/jobs/${job.id}/part`),
@@ -44,8 +49,23 @@ export function Scope() {
     }
     const s = scope.data;
     return (
-        <Box component="main" sx={{ p: 3, display: 'grid', gridTemplateColumns: '340px minmax(0, 1fr)', gap: 3, maxWidth: 1400, width: '100%', mx: 'auto' }}>
-            <Box component="section" aria-label="What is broken" sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+        <Box
+            component="main"
+            sx={{
+                p: 3,
+                display: 'grid',
+                gridTemplateColumns: '340px minmax(0, 1fr)',
+                gap: 3,
+                maxWidth: 1400,
+                width: '100%',
+                mx: 'auto',
+            }}
+        >
+            <Box
+                component="section"
+                aria-label="What is broken"
+                sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}
+            >
                 <Typography component="h1" variant="h1">
                     What is broken
                 </Typography>
@@ -58,14 +78,18 @@ export function Scope() {
                         ))}
                 </Box>
                 {s && s.finding.suspects.length > 0 && <NextCheck finding={s.finding} />}
-                {s?.finding.suspects.length === 0 && s.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)}
+                {s?.finding.suspects.length === 0 &&
+                    s.finding.contradictions.map((c) => <Contradiction key={c.code} reason={c} />)}
                 {s?.finding.proveFirst && (
                     <Note tone="care">
-                        {s.finding.chance !== null && `${say('ui.chance-of-mending', { percent: Math.round(100 * s.finding.chance) })} `}
+                        {s.finding.chance !== null &&
+                            `${say('ui.chance-of-mending', { percent: Math.round(100 * s.finding.chance) })} `}
                         {say('ui.known-good-first')}
                     </Note>
                 )}
-                {s && !s.finding.pointsToDisplay && <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>}
+                {s && !s.finding.pointsToDisplay && (
+                    <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>
+                )}
             </Box>
             <Box component="section" aria-label="What to fit" sx={{ minWidth: 0 }}>
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
@@ -110,7 +134,14 @@ export function Scope() {
 function Layer({ layer }: { layer: Schemas['Finding']['layers'][number] }) {
     return (
         <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
-            <Box sx={(t) => ({ display: 'flex', gap: 1, fontWeight: 700, color: t.palette.role[ROLE[layer.likelihood]] })}>
+            <Box
+                sx={(t) => ({
+                    display: 'flex',
+                    gap: 1,
+                    fontWeight: 700,
+                    color: t.palette.role[ROLE[layer.likelihood]],
+                })}
+            >
                 <span aria-hidden>{MARK[layer.likelihood]}</span>
                 <Box sx={{ flex: 1, color: 'text.primary' }}>{say(`layer.${layer.layer}`)}</Box>
                 {say(`likelihood.${layer.likelihood}`)}

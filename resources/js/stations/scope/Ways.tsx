@@ -49,15 +49,29 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                     {ways.map((w) => (
                         <TableCell
                             key={w.kind}
-                            sx={(t) => ({ borderTop: w.recommended ? `5px solid ${t.palette.role.action}` : `5px solid ${t.palette.role.rule}` })}
+                            sx={(t) => ({
+                                borderTop: w.recommended
+                                    ? `5px solid ${t.palette.role.action}`
+                                    : `5px solid ${t.palette.role.rule}`,
+                            })}
                         >
                             <Box component="h3" sx={{ m: 0, fontSize: '1.0625rem', fontWeight: 700 }}>
                                 {say(`kind.${w.kind}`)}
                             </Box>
                             <Box
-                                sx={{ color: w.recommended ? 'primary.main' : 'text.secondary', fontWeight: w.recommended ? 700 : 400, fontSize: '0.9375rem' }}
+                                sx={{
+                                    color: w.recommended ? 'primary.main' : 'text.secondary',
+                                    fontWeight: w.recommended ? 700 : 400,
+                                    fontSize: '0.9375rem',
+                                }}
                             >
-                                {w.recommended ? '◆ recommended' : w.suits ? 'would do' : w.works ? 'not for this fault' : 'no plan works'}
+                                {w.recommended
+                                    ? '◆ recommended'
+                                    : w.suits
+                                      ? 'would do'
+                                      : w.works
+                                        ? 'not for this fault'
+                                        : 'no plan works'}
                             </Box>
                             <Button
                                 fullWidth
@@ -106,7 +120,10 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                             {name}
                         </TableCell>
                         {ways.map((w) => (
-                            <TableCell key={w.kind} sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}>
+                            <TableCell
+                                key={w.kind}
+                                sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}
+                            >
                                 {cell(w)}
                             </TableCell>
                         ))}

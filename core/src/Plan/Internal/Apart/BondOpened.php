@@ -69,7 +69,9 @@ final readonly class BondOpened implements Writer
             $move instanceof FirstGap => $this->firstGap($move),
             $move instanceof BreakPanel => $this->breakPanel($move),
             $move instanceof Alcohol => $this->alcohol($move),
-            $move instanceof Pass => (new PassWords($this->site, $this->bond, $this->opening))->step($move)->leaving($this->pick()),
+            $move instanceof Pass => (new PassWords($this->site, $this->bond, $this->opening))
+                ->step($move)
+                ->leaving($this->pick()),
             default => throw new \LogicException('a move that no step is written for: ' . $move::class),
         };
     }
@@ -79,13 +81,23 @@ final readonly class BondOpened implements Writer
         $words = new SourceWords($this->site->request->source);
         $window = $this->opening->window;
 
-        return Step::of($move->again ? StepKind::Reheat : StepKind::Heat, $words->faceUp($this->bond->face), $this->bond->id)
-            ->saying($this->estimates($move) + $words->figures() + ['seconds' => (int) $move->seconds, 'face' => $this->bond->face->value])
+        return Step::of(
+            $move->again ? StepKind::Reheat : StepKind::Heat,
+            $words->faceUp($this->bond->face),
+            $this->bond->id,
+        )
+            ->saying(
+                $this->estimates($move)
+                    + $words->figures() + ['seconds' => (int) $move->seconds, 'face' => $this->bond->face->value],
+            )
             ->with($words->tool())
             ->taking(10.0, $move->seconds)
             ->minding($words->hazard(), Hazard::BatteryLimit, Hazard::NoFlameIpa)
             ->warming(Warmth::Battery)
-            ->because(new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]), ...$this->site->becauseOf($this->bond->id));
+            ->because(
+                new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]),
+                ...$this->site->becauseOf($this->bond->id),
+            );
     }
 
     private function cooling(Cooling $move): Step

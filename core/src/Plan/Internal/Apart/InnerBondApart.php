@@ -32,7 +32,10 @@ use Facelift\Route\Pace;
  */
 final readonly class InnerBondApart implements Writer
 {
-    /** A glued battery is warmed from behind this gently and this long (common practice, no source), °C and s; it needs no hands. */
+    /**
+     * A glued battery is warmed from behind this gently and this long (common practice, no source), °C and s; it
+     * needs no hands.
+     */
     private const WARM = [60.0, 150.0];
     /** Pry points that a clipped cover is reckoned with at least (common practice, no source). */
     private const FEWEST_CLIPS = 4;
@@ -94,7 +97,10 @@ final readonly class InnerBondApart implements Writer
     /** @param list<string> $after */
     private function pullTab(array $after): string
     {
-        $step = $this->step(StepKind::PartBond)->with(Tool::PullTab)->taking(45.0)->minding(Hazard::Cell, Hazard::BentCell);
+        $step = $this->step(StepKind::PartBond)
+            ->with(Tool::PullTab)
+            ->taking(45.0)
+            ->minding(Hazard::Cell, Hazard::BentCell);
 
         return $this->finish($step, $after);
     }

@@ -50,6 +50,8 @@ final readonly class PartOut implements Writer
         }
         $effects = $effects->putting(...$part->kind->covered());
 
-        return $part->kind === PartKind::BackCover ? $effects->taking(...$this->site->steps->stillOn(Thing::Prop)) : $effects;
+        return $part->kind === PartKind::BackCover
+            ? $effects->taking(...$this->site->steps->stillOn(Thing::Prop))
+            : $effects;
     }
 }

@@ -32,7 +32,11 @@ final readonly class PassWords
             : new Reason('fits-working-window', ['seconds' => (int) $pass->end->grips]);
 
         return Step::of(StepKind::CutPass, $this->bond->face, $this->bond->id)
-            ->saying(['name' => $this->bond->name, 'where' => $this->where($pass->way), 'length' => (int) round($pass->way->length)])
+            ->saying([
+                'name' => $this->bond->name,
+                'where' => $this->where($pass->way),
+                'length' => (int) round($pass->way->length),
+            ])
             ->noting(...$this->notes($pass->way))
             ->with($pass->way->blade->tool())
             ->taking($pass->seconds)
@@ -44,11 +48,15 @@ final readonly class PassWords
     private function notes(Way $way): array
     {
         return [
-            ...($way->stretch->over === null ? [] : [new Reason('over-not-under', ['over' => $way->stretch->over])]),
-            ...($way->stretch->behind === null ? [] : [new Reason('behind-the-edge', ['behind' => $way->stretch->behind])]),
-            ...($way->flat ? [new Reason('deep-and-flat')] : []),
-            ...($way->crazed ? [new Reason('crazed-here')] : []),
-            ...(\count($this->site->steps->stillOn(Thing::Picks)) < $this->site->request->picks ? [] : [new Reason('picks-move-on', ['count' => $this->site->request->picks])]),
+            ...$way->stretch->over === null ? [] : [new Reason('over-not-under', ['over' => $way->stretch->over])],
+            ...$way->stretch->behind === null
+                ? []
+                : [new Reason('behind-the-edge', ['behind' => $way->stretch->behind])],
+            ...$way->flat ? [new Reason('deep-and-flat')] : [],
+            ...$way->crazed ? [new Reason('crazed-here')] : [],
+            ...\count($this->site->steps->stillOn(Thing::Picks)) < $this->site->request->picks
+                ? []
+                : [new Reason('picks-move-on', ['count' => $this->site->request->picks])],
         ];
     }
 

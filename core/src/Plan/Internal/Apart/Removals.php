@@ -31,7 +31,10 @@ final readonly class Removals
         $bond = $phone->bonds[$id] ?? null;
 
         return match (true) {
-            $id === Trial::ID => new TrialRun($this->site, $this->site->route->trial ?? throw new \LogicException('a trial step without a trial')),
+            $id === Trial::ID => new TrialRun(
+                $this->site,
+                $this->site->route->trial ?? throw new \LogicException('a trial step without a trial'),
+            ),
             isset($phone->fasteners[$id]) => new ScrewsOut($this->site, $phone->fasteners[$id]),
             isset($phone->connectors[$id]) => new PlugOff($this->site, $phone->connectors[$id]),
             $bond?->cut !== null => new BondOpened($this->site, $bond),
@@ -40,13 +43,20 @@ final readonly class Removals
         };
     }
 
-    /** Glue that is warmed needs no hands: it begins as soon as nothing keeps it from beginning, and other work goes on beside it. */
+    /**
+     * Glue that is warmed needs no hands: it begins as soon as nothing keeps it from beginning, and other work goes
+     * on beside it.
+     */
     private function warmWhatCanBe(string $start): void
     {
         $progress = $this->site->progress;
         foreach ($this->site->route->removals->nodes as $node) {
             $bond = $this->site->phone->bonds[$node->id] ?? null;
-            $open = array_filter($node->clauses, static fn(array $any): bool => array_intersect_key($progress->outBy, array_fill_keys($any, true)) === []);
+            $open = array_filter(
+                $node->clauses,
+                static fn(array $any): bool => array_intersect_key($progress->outBy, array_fill_keys($any, true))
+                    === [],
+            );
             $begun = isset($progress->outBy[$node->id]) || isset($progress->warmedBy[$node->id]);
             if ($bond !== null && InnerBondApart::isWarmed($this->site->phone, $bond) && $open === [] && !$begun) {
                 (new InnerBondApart($this->site, $bond))->warm($this->after($node, $start));

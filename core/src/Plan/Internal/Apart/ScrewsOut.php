@@ -24,7 +24,12 @@ final readonly class ScrewsOut implements Writer
 
         return $this->site->apart(
             Step::of(StepKind::Unscrew, $f->face, $f->id)
-                ->saying(['name' => $f->name, 'count' => $f->count(), 'driver' => $f->driver->value, 'length' => $f->length])
+                ->saying([
+                    'name' => $f->name,
+                    'count' => $f->count(),
+                    'driver' => $f->driver->value,
+                    'length' => $f->length,
+                ])
                 ->with(Tool::driver($f->driver))
                 ->taking(Pace::SCREW_OUT * $f->count())
                 ->because(...$this->site->becauseOf($f->id))

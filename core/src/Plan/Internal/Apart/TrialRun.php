@@ -31,7 +31,10 @@ final readonly class TrialRun implements Writer
         $steps = $this->site->steps;
         $connection = new Connection($this->site, $this->trial->connect);
         $steps->add(Phase::Trial, (new NewPart($this->site))->inspect(), $after);
-        $steps->add(Phase::Trial, $this->over($connection->on($this->site->names($this->trial->live)))->because(...$this->because()));
+        $steps->add(
+            Phase::Trial,
+            $this->over($connection->on($this->site->names($this->trial->live)))->because(...$this->because()),
+        );
         $steps->add(Phase::Trial, $connection->gate(Gate::Trial)->because(new Reason('proven-before-stripped')));
         if ($this->site->request->provesFirst()) {
             $steps->add(Phase::Trial, $this->proof());
@@ -39,7 +42,10 @@ final readonly class TrialRun implements Writer
         $this->site->progress->proven = true;
         $off = $connection->off();
 
-        return $steps->add(Phase::Trial, $this->trial->extension ? $off->leaving($off->effects->taking(Thing::TestExtension)) : $off);
+        return $steps->add(
+            Phase::Trial,
+            $this->trial->extension ? $off->leaving($off->effects->taking(Thing::TestExtension)) : $off,
+        );
     }
 
     private function over(Step $on): Step
@@ -51,9 +57,16 @@ final readonly class TrialRun implements Writer
     private function because(): array
     {
         $panel = $this->site->phone->panel;
-        $figures = ['flex' => $this->site->request->replacement->flexLength, 'needed' => $panel->flexNeeded, 'extension' => $panel->testExtension];
+        $figures = [
+            'flex' => $this->site->request->replacement->flexLength,
+            'needed' => $panel->flexNeeded,
+            'extension' => $panel->testExtension,
+        ];
 
-        return [new Reason('smallest-live-set'), ...($this->trial->extension ? [new Reason('trial-over-extension', $figures)] : [])];
+        return [
+            new Reason('smallest-live-set'),
+            ...$this->trial->extension ? [new Reason('trial-over-extension', $figures)] : [],
+        ];
     }
 
     private function proof(): Step

@@ -35,6 +35,9 @@ final readonly class Beginning implements Writer
 
     private function programmer(StepKind $kind, string $why): Step
     {
-        return Step::of($kind, $this->site->steps->face())->with(Tool::PanelProgrammer)->taking(60.0)->because(new Reason($why));
+        return Step::of($kind, $this->site->steps->face())
+            ->with(Tool::PanelProgrammer)
+            ->taking(60.0)
+            ->because(new Reason($why));
     }
 }

@@ -38,7 +38,9 @@ final readonly class Finishing implements Writer
             ->taking(10.0, self::CHARGE)
             ->because(new Reason('charge-before-last-gate'));
 
-        return (new Gates($this->site))->at(Gate::Finished, 'last-gate', [$this->site->inPhase(Phase::Finish, $charge)]);
+        return (new Gates($this->site))->at(Gate::Finished, 'last-gate', [
+            $this->site->inPhase(Phase::Finish, $charge),
+        ]);
     }
 
     /** @param list<string> $trays */
@@ -53,7 +55,9 @@ final readonly class Finishing implements Writer
 
     private function takenOff(): Step
     {
-        $on = array_values(array_filter($this->site->steps->stillOn(), static fn(Thing $t): bool => !$t->staysUntilHandOver()));
+        $on = array_values(
+            array_filter($this->site->steps->stillOn(), static fn(Thing $t): bool => !$t->staysUntilHandOver()),
+        );
 
         return Step::of(StepKind::TakeOff, $this->site->steps->face())
             ->saying(['things' => Notes::values($on)])

@@ -34,7 +34,9 @@ final readonly class Gates
     {
         $progress = $this->site->progress;
 
-        return $progress->live && $progress->displayShut ? [...$after, $this->at(Gate::Bonded, 'back-still-open', $after)] : $after;
+        return $progress->live && $progress->displayShut
+            ? [...$after, $this->at(Gate::Bonded, 'back-still-open', $after)]
+            : $after;
     }
 
     /** @param list<string> $after */

@@ -16,7 +16,8 @@ use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
 
 /**
- * What a blade went round is bonded again: ledge, adhesive, the gate before, laid shut, clamped. A cover goes on with it.
+ * What a blade went round is bonded again: ledge, adhesive, the gate before, laid shut, clamped. A cover goes on with
+ * it.
  *
  * @internal
  */

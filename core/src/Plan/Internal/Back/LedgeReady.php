@@ -46,7 +46,9 @@ final readonly class LedgeReady implements Writer
     {
         $place = Place::ofFace($this->bond->face);
         $this->site->back($this->cleaned($place), $after);
-        $this->site->back(Drying::step($place, $this->bond->id, $this->bond->face)->because(new Reason('adhesive-needs-dry')));
+        $this->site->back(
+            Drying::step($place, $this->bond->id, $this->bond->face)->because(new Reason('adhesive-needs-dry')),
+        );
 
         return $this->site->progress->ledgeBy[$this->bond->id] = $this->site->back($this->laid());
     }

@@ -34,7 +34,9 @@ final readonly class NewGlass implements Writer
         $this->add($this->warmed());
         $section = 0;
         foreach ($this->glass->moves as $move) {
-            $this->add($move->curve === null ? $this->section($move, ++$section) : $this->curve($move, $move->curve->value));
+            $this->add(
+                $move->curve === null ? $this->section($move, ++$section) : $this->curve($move, $move->curve->value),
+            );
         }
         $this->add($this->cleaned());
         $dry = Drying::step(Place::Edge, $this->panel()[0] ?? '', $this->site->steps->face());
@@ -78,7 +80,9 @@ final readonly class NewGlass implements Writer
     private function parting(StepKind $kind, GlassMove $move, array $figures): Step
     {
         $step = $this->step($kind)
-            ->saying(['from' => round($move->from), 'to' => round($move->to), 'depth' => round($move->depth, 1)] + $figures)
+            ->saying(
+                ['from' => round($move->from), 'to' => round($move->to), 'depth' => round($move->depth, 1)] + $figures,
+            )
             ->with($move->blade->tool())
             ->taking($move->seconds)
             ->warming(Warmth::Beside);

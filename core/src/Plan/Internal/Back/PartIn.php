@@ -71,7 +71,10 @@ final readonly class PartIn implements Writer
 
     private function covers(): string
     {
-        $over = array_filter($this->left, fn(string $id): bool => \in_array($this->part->id, $this->site->frees[$id] ?? [], true));
+        $over = array_filter(
+            $this->left,
+            fn(string $id): bool => \in_array($this->part->id, $this->site->frees[$id] ?? [], true),
+        );
 
         return $this->site->names(array_values($over));
     }

@@ -28,7 +28,8 @@ final readonly class MoveFormat
     /** @return array<string, mixed> */
     public function write(Move $move): array
     {
-        $side = $move instanceof FirstGap || $move instanceof BreakPanel || $move instanceof Alcohol ? $move->side : null;
+        $side
+            = $move instanceof FirstGap || $move instanceof BreakPanel || $move instanceof Alcohol ? $move->side : null;
 
         return [
             'kind' => MoveKind::of($move)->value,
@@ -43,7 +44,11 @@ final readonly class MoveFormat
     {
         $seconds = $n->number('seconds', 0, 1e6);
         $e = $n->node('end');
-        $end = new AtEnd($e->number('bond', -100, 1000), $e->number('battery', -100, 1000), $e->number('grips', 0, 1e6));
+        $end = new AtEnd(
+            $e->number('bond', -100, 1000),
+            $e->number('battery', -100, 1000),
+            $e->number('grips', 0, 1e6),
+        );
 
         return match ($n->enum('kind', MoveKind::class)) {
             MoveKind::Heat => Heating::first($seconds, $end),
@@ -62,7 +67,15 @@ final readonly class MoveFormat
         $s = $way->stretch;
 
         return [
-            'stretch' => ['id' => $s->id, 'side' => $s->side->value, 'from' => $s->from, 'to' => $s->to, 'depth' => $s->depth, 'behind' => $s->behind, 'over' => $s->over],
+            'stretch' => [
+                'id' => $s->id,
+                'side' => $s->side->value,
+                'from' => $s->from,
+                'to' => $s->to,
+                'depth' => $s->depth,
+                'behind' => $s->behind,
+                'over' => $s->over,
+            ],
             'blade' => $way->blade->value,
             'depth' => $way->depth,
             'pace' => $way->pace,

@@ -31,7 +31,10 @@ final readonly class OpeningFormat
             'window' => ['low' => $o->window->low, 'high' => $o->window->high],
             'limits' => self::limits($o->limits),
             'moves' => array_map(static fn(Move $m): array => (new MoveFormat())->write($m), $o->moves),
-            'phases' => array_map(static fn(HeatPhase $p): array => ['kind' => $p->kind->value, 'from' => $p->from, 'to' => $p->to], $o->phases),
+            'phases' => array_map(
+                static fn(HeatPhase $p): array => ['kind' => $p->kind->value, 'from' => $p->from, 'to' => $p->to],
+                $o->phases,
+            ),
             'samples' => array_map(self::sample(...), $o->samples),
         ];
     }
@@ -39,7 +42,11 @@ final readonly class OpeningFormat
     public function read(Node $n): EdgeOpening
     {
         $window = $n->node('window');
-        $phase = static fn(Node $p): HeatPhase => new HeatPhase($p->enum('kind', PhaseKind::class), $p->number('from', 0, 1e6), $p->number('to', 0, 1e6));
+        $phase = static fn(Node $p): HeatPhase => new HeatPhase(
+            $p->enum('kind', PhaseKind::class),
+            $p->number('from', 0, 1e6),
+            $p->number('to', 0, 1e6),
+        );
 
         return new EdgeOpening(
             $n->string('bond'),
@@ -55,14 +62,28 @@ final readonly class OpeningFormat
     /** @return array<string, float> */
     public static function sample(Sample $s): array
     {
-        return ['t' => $s->second, 'bond' => $s->bond, 'panel' => $s->panel, 'battery' => $s->battery, 'outer' => $s->outerFace, 'frame' => $s->frame];
+        return [
+            't' => $s->second,
+            'bond' => $s->bond,
+            'panel' => $s->panel,
+            'battery' => $s->battery,
+            'outer' => $s->outerFace,
+            'frame' => $s->frame,
+        ];
     }
 
     private static function readSample(Node $n): Sample
     {
         $at = static fn(string $key): float => $n->number($key, -100, 1000);
 
-        return new Sample($n->number('t', 0, 1e6), $at('bond'), $at('panel'), $at('battery'), $at('outer'), $at('frame'));
+        return new Sample(
+            $n->number('t', 0, 1e6),
+            $at('bond'),
+            $at('panel'),
+            $at('battery'),
+            $at('outer'),
+            $at('frame'),
+        );
     }
 
     /** @return array<string, float|null> */

@@ -36,7 +36,9 @@ final readonly class RouteFormat
             'optimal' => $removals->optimal,
             'states' => $removals->explored,
             'bound' => $removals->bound,
-            'trial' => $trial === null ? null : ['connect' => $trial->connect, 'live' => $trial->live, 'extension' => $trial->extension],
+            'trial' => $trial === null
+                    ? null
+                    : ['connect' => $trial->connect, 'live' => $trial->live, 'extension' => $trial->extension],
         ];
     }
 
@@ -61,7 +63,9 @@ final readonly class RouteFormat
             $removals,
             $n->strings('moved'),
             $n->strings('discarded'),
-            $trial === null ? null : new Trial($trial->strings('connect'), $trial->strings('live'), $trial->flag('extension')),
+            $trial === null
+                ? null
+                : new Trial($trial->strings('connect'), $trial->strings('live'), $trial->flag('extension')),
         );
     }
 }

@@ -67,12 +67,25 @@ final readonly class SealFormat
     {
         $b = $s->box;
 
-        return ['side' => $s->side->value, 'stock' => $s->width, 'x' => $b->x, 'y' => $b->y, 'width' => $b->width, 'height' => $b->height, 'length' => $s->length()];
+        return [
+            'side' => $s->side->value,
+            'stock' => $s->width,
+            'x' => $b->x,
+            'y' => $b->y,
+            'width' => $b->width,
+            'height' => $b->height,
+            'length' => $s->length(),
+        ];
     }
 
     private static function readStrip(Node $n): Strip
     {
-        $box = new Rectangle($n->number('x', -100, 1000), $n->number('y', -100, 1000), $n->number('width', 0, 1000), $n->number('height', 0, 1000));
+        $box = new Rectangle(
+            $n->number('x', -100, 1000),
+            $n->number('y', -100, 1000),
+            $n->number('width', 0, 1000),
+            $n->number('height', 0, 1000),
+        );
 
         return new Strip($n->enum('side', Side::class), $n->number('stock', 0, 100), $box);
     }

@@ -43,7 +43,10 @@ final class FirstMoves
         $side = Side::tryFrom(Old::text($figures['side'] ?? null))?->value;
         $this->moves[$bond][] = [
             'kind' => $kind,
-            'seconds' => max(Old::number($step['wait'] ?? null, 0.0), $kind === 'heat' || $kind === 'reheat' ? 0.0 : Old::number($step['hands'] ?? null, 0.0)),
+            'seconds' => max(
+                Old::number($step['wait'] ?? null, 0.0),
+                $kind === 'heat' || $kind === 'reheat' ? 0.0 : Old::number($step['hands'] ?? null, 0.0),
+            ),
             'end' => [
                 'bond' => Old::number($figures['bond'] ?? null, 0.0),
                 'battery' => Old::number($figures['battery'] ?? null, 0.0),

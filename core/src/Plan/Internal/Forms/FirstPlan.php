@@ -33,7 +33,10 @@ final readonly class FirstPlan
     {
         $summary = Old::map($d['summary'] ?? null);
         $moves = new FirstMoves();
-        $steps = array_map(fn(array $s): array => (new FirstStep($this->phone, $moves))->forward($s), Old::maps($d['steps'] ?? null));
+        $steps = array_map(
+            fn(array $s): array => (new FirstStep($this->phone, $moves))->forward($s),
+            Old::maps($d['steps'] ?? null),
+        );
         $source = Old::map($d['source'] ?? null);
 
         return [
@@ -46,7 +49,10 @@ final readonly class FirstPlan
             'schools' => $d['schools'] ?? [],
             'route' => $this->route(Old::map($d['route'] ?? null), $summary),
             'steps' => $steps,
-            'openings' => array_map(fn(array $o): array => self::opening($o, $moves), Old::maps($d['openings'] ?? null)),
+            'openings' => array_map(
+                fn(array $o): array => self::opening($o, $moves),
+                Old::maps($d['openings'] ?? null),
+            ),
             'seals' => array_map(self::seal(...), Old::maps($d['seals'] ?? null)),
             'screws' => array_map($this->screw(...), Old::maps($d['screws'] ?? null)),
             'warnings' => array_map(self::warning(...), Old::maps($d['warnings'] ?? null)),
@@ -96,7 +102,8 @@ final readonly class FirstPlan
     {
         $p = $this->phone;
 
-        return ($p->parts[$id] ?? $p->fasteners[$id] ?? $p->connectors[$id] ?? $p->bonds[$id] ?? null)->face->value ?? 'front';
+        return ($p->parts[$id] ?? ($p->fasteners[$id] ?? ($p->connectors[$id] ?? ($p->bonds[$id] ?? null))))->face
+            ->value ?? 'front';
     }
 
     /**
@@ -117,7 +124,10 @@ final readonly class FirstPlan
                 'panelPeakSeconds' => $usual->panelPeakSeconds,
             ],
             'moves' => $moves->of(Old::text($o['bond'] ?? null)),
-            'samples' => array_map(static fn(array $s): array => $s + ['frame' => $s['bond'] ?? null], Old::maps($o['samples'] ?? null)),
+            'samples' => array_map(
+                static fn(array $s): array => $s + ['frame' => $s['bond'] ?? null],
+                Old::maps($o['samples'] ?? null),
+            ),
         ] + $o;
     }
 
@@ -132,7 +142,9 @@ final readonly class FirstPlan
         if (\is_array($height)) {
             $proud = Old::number($height['proud'] ?? null, 0.0);
             // The likely height was the budget and the root of three equal squares.
-            $height += ['tolerance' => max(0.0, round((Old::number($height['likely'] ?? null, $proud) - $proud) / sqrt(3), 4))];
+            $height += [
+                'tolerance' => max(0.0, round((Old::number($height['likely'] ?? null, $proud) - $proud) / sqrt(3), 4)),
+            ];
         }
 
         return ['height' => $height] + $seal;
@@ -157,6 +169,7 @@ final readonly class FirstPlan
      */
     private static function warning(array $warning): array
     {
-        return ['severity' => str_starts_with(Old::text($warning['code'] ?? null), 'stop-') ? 'stop' : 'care'] + $warning;
+        return ['severity' => str_starts_with(Old::text($warning['code'] ?? null), 'stop-') ? 'stop' : 'care']
+            + $warning;
     }
 }

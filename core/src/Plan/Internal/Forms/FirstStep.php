@@ -33,7 +33,9 @@ final readonly class FirstStep
 
         return [
             'tool' => $tool?->value,
-            'hazards' => array_values(array_filter($cautions, static fn(string $c): bool => Hazard::tryFrom($c) !== null)),
+            'hazards' => array_values(
+                array_filter($cautions, static fn(string $c): bool => Hazard::tryFrom($c) !== null),
+            ),
             'warmth' => self::warmth(Old::text($step['kind'] ?? null), $cautions)->value,
             'battery' => $this->battery(Old::map($step['effects'] ?? null), $figures)->value,
             'move' => $this->moves->add($step),
@@ -62,7 +64,9 @@ final readonly class FirstStep
         $off = Old::texts($effects['off'] ?? null);
         $touches = [...$off, ...Old::texts($effects['on'] ?? null)] !== [];
 
-        return $touches && !\in_array($power, $off, true) && ($figures['passive'] ?? '') !== 'yes' ? BatteryRule::Off : BatteryRule::Any;
+        return $touches && !\in_array($power, $off, true) && ($figures['passive'] ?? '') !== 'yes'
+            ? BatteryRule::Off
+            : BatteryRule::Any;
     }
 
     /**
@@ -72,9 +76,12 @@ final readonly class FirstStep
      */
     private static function effects(array $effects): array
     {
-        $known = static fn(mixed $list): array => array_values(array_filter(Old::texts($list), static fn(string $t): bool => Thing::tryFrom($t) !== null));
+        $known = static fn(mixed $list): array => array_values(
+            array_filter(Old::texts($list), static fn(string $t): bool => Thing::tryFrom($t) !== null),
+        );
 
-        return ['puts' => $known($effects['puts'] ?? null), 'takes' => $known($effects['takes'] ?? null)] + $effects + ['wets' => null, 'dries' => null];
+        return ['puts' => $known($effects['puts'] ?? null), 'takes' => $known($effects['takes'] ?? null)]
+            + $effects + ['wets' => null, 'dries' => null];
     }
 
     /**
@@ -87,8 +94,15 @@ final readonly class FirstStep
         $text = static fn(string $key): string => Old::text($f[$key] ?? null);
         $codes = static fn(string $key): array => array_values(array_diff(explode(' ', $text($key)), ['']));
         $notes = [];
-        foreach ([['over', 'over-not-under', 'over'], ['without', 'clamps-do-not-fit', 'side'], ['behind', 'behind-the-edge', 'behind']] as [$key, $code, $figure]) {
-            $notes = $text($key) === '' ? $notes : [...$notes, ['code' => $code, 'figures' => [$figure => $text($key)]]];
+        foreach (
+            [
+                ['over', 'over-not-under', 'over'],
+                ['without', 'clamps-do-not-fit', 'side'],
+                ['behind', 'behind-the-edge', 'behind'],
+            ] as [$key, $code, $figure]
+        ) {
+            $notes
+                = $text($key) === '' ? $notes : [...$notes, ['code' => $code, 'figures' => [$figure => $text($key)]]];
         }
         foreach ([['flat', 'deep-and-flat'], ['crazed', 'crazed-here']] as [$key, $code]) {
             $notes = $text($key) === 'yes' ? [...$notes, ['code' => $code, 'figures' => []]] : $notes;
@@ -97,7 +111,10 @@ final readonly class FirstStep
             $notes[] = ['code' => 'hinges-on', 'figures' => ['side' => $text('hinge')]];
         }
         foreach ([['care', 'care-'], ['takeOut', 'take-out-']] as [$key, $prefix]) {
-            array_push($notes, ...array_map(static fn(string $c): array => ['code' => $prefix . $c, 'figures' => []], $codes($key)));
+            array_push(
+                $notes,
+                ...array_map(static fn(string $c): array => ['code' => $prefix . $c, 'figures' => []], $codes($key)),
+            );
         }
 
         return $notes;
