@@ -24,6 +24,31 @@ const apart = [...STATIONS, 'pieces'].map((station) => ({
     },
 }));
 
+/** What people read stands in resources/words, for the page as for what is printed. */
+const READ = 'aria-label|label|title|placeholder|helperText|alt';
+const WORDS = 'Say it from resources/words.';
+const worded = {
+    files: ['resources/js/**/*.tsx'],
+    rules: {
+        'no-restricted-syntax': [
+            'error',
+            { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: WORDS },
+            {
+                selector: `JSXAttribute[name.name=/^(${READ})$/] > Literal[value=/[A-Za-z]{3}/]`,
+                message: WORDS,
+            },
+            {
+                selector: 'JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/[a-z]{3} /]',
+                message: WORDS,
+            },
+            {
+                selector: 'JSXExpressionContainer > ConditionalExpression > Literal[value=/^[A-Z][a-z]+ [a-z]/]',
+                message: WORDS,
+            },
+        ],
+    },
+};
+
 /** A place of the shop stands without any job. */
 const places = {
     files: ['resources/js/places/**'],
@@ -49,5 +74,6 @@ export default ts.config(
         },
     },
     under,
+    worded,
     ...apart,
 );

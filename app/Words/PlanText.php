@@ -9,6 +9,7 @@ use Facelift\Document\Reason;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
 
 /**
  * A plan as plain text, one step a line: what the command prints, and what is kept of every shipped phone to be read
@@ -63,6 +64,19 @@ final readonly class PlanText
         return $words->coded('step.' . $step->kind()->value, $step->act->figures);
     }
 
+    /** What to do, in the words of the bench; an adhesive may have words of its own. */
+    private static function sentence(Step $step, Words $words): string
+    {
+        $kind = $step->kind()->value;
+        $own = sprintf('text.%s.%s', $kind, $step->act->figures['adhesive'] ?? '');
+        $tool = $step->manner->tool->value ?? ($step->kind() === StepKind::CutPass ? 'blade' : '');
+
+        return ucfirst($words->coded(
+            $words->isWorded($own) ? $own : 'text.' . $kind,
+            $step->act->figures + ['tool' => $tool],
+        ));
+    }
+
     private static function step(int $number, Step $step, Words $words): string
     {
         $manner = $step->manner;
@@ -76,6 +90,7 @@ final readonly class PlanText
             implode(' ', array_map(static fn(Hazard $h): string => $h->value, $manner->hazards)),
             implode('. ', array_map(static fn(Reason $r): string => $words->reason($r), $step->because)),
         );
+        $line .= ' | ' . self::sentence($step, $words);
         foreach ($step->act->notes as $note) {
             $line .= ' | ' . $words->note($note);
         }

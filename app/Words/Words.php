@@ -44,6 +44,11 @@ final readonly class Words
         return $text;
     }
 
+    public function isWorded(string $key): bool
+    {
+        return isset($this->texts[$key]);
+    }
+
     public function reason(Reason $reason): string
     {
         return $this->coded('reason.' . $reason->code, $reason->figures);

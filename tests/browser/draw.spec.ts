@@ -256,13 +256,11 @@ test('an outline comes in from a drawing, a file goes out and in, and what is no
         buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><rect width="73" height="148" rx="9.5"/></svg>'),
     });
     await expect(figures(page).getByLabel('Width, mm', { exact: true })).toHaveValue('73');
-    await page
-        .getByLabel('Outline drawing')
-        .setInputFiles({
-            name: 'none.svg',
-            mimeType: 'image/svg+xml',
-            buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
-        });
+    await page.getByLabel('Outline drawing').setInputFiles({
+        name: 'none.svg',
+        mimeType: 'image/svg+xml',
+        buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+    });
     await expect(figures(page).getByRole('alert')).toContainText(
         'neither a rectangle nor a path. Nothing was taken over',
     );

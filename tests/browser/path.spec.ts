@@ -28,7 +28,8 @@ for (const [n, wish] of jobs.entries()) {
     test(`${wish.phone}, ${wish.kind}: from check-in to hand-over`, async ({ page }) => {
         const faults: string[] = [];
         page.on('pageerror', (e) => faults.push(e.message));
-        // Asking to hand over too soon, and signing in, are refused on purpose; nothing else may leave a word in the console.
+        // Asking to hand over too soon, and signing in, are refused on purpose; nothing else may leave a word in the
+        // console.
         page.on(
             'console',
             (m) =>

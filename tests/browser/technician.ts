@@ -137,7 +137,10 @@ export const bigButton = (page: Page): Locator =>
 
 export const steps = (page: Page): Locator => page.getByRole('navigation', { name: 'Steps' });
 
-/** Waits until a step, or the one named, is the one at hand. A selector is looked for at every frame, an expectation only now and then. */
+/**
+ * Waits until a step, or the one named, is the one at hand. A selector is looked for at every frame, an expectation
+ * only now and then.
+ */
 export const atStep = (page: Page, id?: string): Promise<void> =>
     steps(page)
         .locator(`[aria-current="step"]${id === undefined ? '' : `[data-step="${id}"]`}`)

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { sampleAt, type StripOpening } from '../mat/Strip';
 import type { Run } from './run';
-import { clock } from '../words/words';
+import { say, clock } from '../words/words';
 
 export type Heated = NonNullable<Schemas['BenchHeat']['heat']>;
 /** From this near to its limit on, the battery is shown as a warning, K. */
@@ -19,10 +19,10 @@ export interface HeatWords {
 }
 
 const WHY = {
-    target: 'the bond is hot enough then',
-    battery: 'the battery is near its limit then',
-    panel: 'the panel is at its limit then',
-    frame: 'the plastic frame goes soft then',
+    target: say('page.heat.the-bond-is-hot-enough-then'),
+    battery: say('page.heat.the-battery-is-near-its-limit'),
+    panel: say('page.heat.the-panel-is-at-its-limit'),
+    frame: say('page.heat.the-plastic-frame-goes-soft-then'),
     time: null,
 } as const;
 
@@ -30,17 +30,23 @@ export function heatWords(heat: Heated, batteryStop: number, now: number): HeatW
     const here = sampleAt(heat.samples, (now - heat.from) / 1000);
     const degrees = here?.battery ?? 0;
     const battery = {
-        text: `Battery ${degrees.toFixed(0)} of ${batteryStop} °C`,
+        text: say('page.heat.battery-of-c', { degrees: degrees.toFixed(0), batteryStop }),
         near: degrees >= batteryStop - BATTERY_NEAR,
     };
     if (heat.on) {
         if (degrees >= batteryStop) {
-            return { text: 'Lift off now', why: 'the battery is at its limit', tone: 'stop', battery, cue: 'lift' };
+            return {
+                text: say('page.heat.lift-off-now'),
+                why: say('page.heat.the-battery-is-at-its-limit'),
+                tone: 'stop',
+                battery,
+                cue: 'lift',
+            };
         }
         if (heat.liftAt === null) {
             return {
-                text: 'Not within five minutes',
-                why: 'this source as it is set does not reach the bond',
+                text: say('page.heat.not-within-five-minutes'),
+                why: say('page.heat.this-source-as-it-is-set'),
                 tone: 'care',
                 battery,
                 cue: 'none',
@@ -49,19 +55,31 @@ export function heatWords(heat: Heated, batteryStop: number, now: number): HeatW
         const left = (heat.liftAt - now) / 1000;
         const why = heat.liftBecause === null ? null : WHY[heat.liftBecause];
         return left > 0
-            ? { text: `Lift off in ${clock(left)}`, why, tone: 'plain', battery, cue: 'none' }
-            : { text: 'Lift off now', why: null, tone: 'stop', battery, cue: 'lift' };
+            ? { text: say('page.heat.lift-off-in', { left: clock(left) }), why, tone: 'plain', battery, cue: 'none' }
+            : { text: say('page.heat.lift-off-now'), why: null, tone: 'stop', battery, cue: 'lift' };
     }
     const grips = heat.gripsAt === null ? null : (heat.gripsAt - now) / 1000;
     if (here !== null && (here.bond < heat.window.low || (grips !== null && grips <= 0))) {
-        return { text: 'It grips again', why: 'heat again, do not force it', tone: 'stop', battery, cue: 'grips' };
+        return {
+            text: say('page.heat.it-grips-again'),
+            why: say('page.heat.heat-again-do-not-force-it'),
+            tone: 'stop',
+            battery,
+            cue: 'grips',
+        };
     }
     if (grips === null) {
-        return { text: 'Parts for five minutes and more', why: null, tone: 'plain', battery, cue: 'none' };
+        return {
+            text: say('page.heat.parts-for-five-minutes-and-more'),
+            why: null,
+            tone: 'plain',
+            battery,
+            cue: 'none',
+        };
     }
     const soon = grips <= GRIPS_SOON;
     return {
-        text: `Grips again in ${clock(grips)}`,
+        text: say('page.heat.grips-again-in', { grips: clock(grips) }),
         why: null,
         tone: soon ? 'care' : 'plain',
         battery,

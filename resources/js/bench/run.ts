@@ -11,7 +11,10 @@ export interface Done {
 
 export type Place = BenchState['wet'][number];
 
-/** Where a run stands on this screen: what the server has kept, and what was confirmed here and still waits to be sent. */
+/**
+ * Where a run stands on this screen: what the server has kept, and what was confirmed here and still waits to be
+ * sent.
+ */
 export interface Run {
     done: ReadonlyMap<string, Done>;
     timers: ReadonlyMap<string, number>;

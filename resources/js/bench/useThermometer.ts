@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
+import { say } from '../words/words';
 
 export type Thermometer = Schemas['Thermometer'];
 export type Probe = Schemas['Follow']['probe'];
@@ -13,9 +14,11 @@ export function thermometerFor(all: readonly Thermometer[], job: string): Thermo
 /** What it shows, in words. */
 export function shown(t: Thermometer): string {
     if (t.state === 'silent') {
-        return `${t.id} is silent`;
+        return say('page.use-thermometer.is-silent', { id: t.id });
     }
-    return t.celsius === null ? `${t.id}: probe open` : `${t.id} ${t.celsius.toFixed(1)} °C`;
+    return t.celsius === null
+        ? say('page.use-thermometer.probe-open', { id: t.id })
+        : `${t.id} ${t.celsius.toFixed(1)} °C`;
 }
 
 /** The thermometer of a job's bench, and putting it to a heating or leaving it. */

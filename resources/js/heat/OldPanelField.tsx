@@ -17,7 +17,7 @@ export function OldPanelField({ value, set, disabled = false, size = 'small' }: 
         <TextField
             select
             size={size}
-            label="Old panel"
+            label={say('page.old-panel-field.old-panel')}
             value={value}
             disabled={disabled}
             onChange={(e) => set(e.target.value as OldPanel)}

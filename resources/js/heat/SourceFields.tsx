@@ -17,7 +17,7 @@ export function SourceFields({ source, set }: { source: HeatSource; set: (s: Hea
         <>
             <TextField
                 select
-                label="Source of heat"
+                label={say('page.source-fields.source-of-heat')}
                 value={own ? own.id : source.kind}
                 onChange={(e) =>
                     set(kept.find((k) => k.id === e.target.value)?.source ?? usual[e.target.value as SourceKind])
@@ -32,7 +32,7 @@ export function SourceFields({ source, set }: { source: HeatSource; set: (s: Hea
                 {kept.map((k) => (
                     <MenuItem key={k.id} value={k.id}>
                         {k.name}
-                        {k.fit ? ' · measured' : ''}
+                        {k.fit ? say('page.source-fields.measured') : ''}
                     </MenuItem>
                 ))}
             </TextField>
@@ -66,7 +66,9 @@ function FigureField({
             label={field.label}
             value={text ?? String(value ?? '')}
             error={bad}
-            {...(bad ? { helperText: `${field.min} to ${field.max} ${field.unit}` } : {})}
+            {...(bad
+                ? { helperText: say('page.source-fields.to', { min: field.min, max: field.max, unit: field.unit }) }
+                : {})}
             onChange={(e) => {
                 const typed = e.target.value.replace(',', '.');
                 setText(typed);

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { say } from '../words/words';
 
 export type HeatSource = Schemas['HeatSource'];
 export type SourceKind = HeatSource['kind'];
@@ -30,7 +31,7 @@ const SET: Record<SourceKind, [number, number]> = {
 /** What can be set on a kind of source, with its range. */
 export function fieldsOf(kind: SourceKind): SourceField[] {
     const [min, max] = SET[kind];
-    const set: SourceField = { key: 'set', label: 'Set to', unit: '°C', min, max, step: 1 };
+    const set: SourceField = { key: 'set', label: say('page.source.set-to'), unit: '°C', min, max, step: 1 };
     switch (kind) {
         case 'plate':
         case 'local-air':
@@ -38,13 +39,13 @@ export function fieldsOf(kind: SourceKind): SourceField[] {
         case 'hot-air':
             return [
                 set,
-                { key: 'distance', label: 'Away', unit: 'mm', min: 10, max: 200, step: 5 },
-                { key: 'edge', label: 'Edge it moves along', unit: 'mm', min: 20, max: 500, step: 10 },
+                { key: 'distance', label: say('page.source.away'), unit: 'mm', min: 10, max: 200, step: 5 },
+                { key: 'edge', label: say('page.source.edge-it-moves-along'), unit: 'mm', min: 20, max: 500, step: 10 },
             ];
         case 'grain-bag':
             return [
-                { key: 'mass', label: 'Bag', unit: 'kg', min: 0.1, max: 2, step: 0.1 },
-                { key: 'minutes', label: 'Microwave', unit: 'min', min: 0.5, max: 10, step: 0.5 },
+                { key: 'mass', label: say('page.source.bag'), unit: 'kg', min: 0.1, max: 2, step: 0.1 },
+                { key: 'minutes', label: say('page.source.microwave'), unit: 'min', min: 0.5, max: 10, step: 0.5 },
             ];
     }
 }
@@ -53,12 +54,12 @@ export function fieldsOf(kind: SourceKind): SourceField[] {
 export function sourceWords(source: HeatSource): string {
     switch (source.kind) {
         case 'grain-bag':
-            return `grain bag, ${source.mass} kg, ${source.minutes} min`;
+            return say('page.source.grain-bag-kg-min', { mass: source.mass, minutes: source.minutes });
         case 'hot-air':
-            return `hot air, ${source.set} °C, ${source.distance} mm away`;
+            return say('page.source.hot-air-c-mm-away', { set: source.set, distance: source.distance });
         case 'local-air':
-            return `hot air on one spot, ${source.set} °C`;
+            return say('page.source.hot-air-on-one-spot-c', { set: source.set });
         case 'plate':
-            return `plate, ${source.set} °C`;
+            return say('page.source.plate-c', { set: source.set });
     }
 }

@@ -17,6 +17,7 @@ import {
     type Face,
     type Point,
 } from './geometry';
+import { say } from '../words/words';
 
 export type Tone = 'now' | 'done' | 'stop' | 'cold' | 'plain';
 
@@ -187,15 +188,15 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                 <g transform={`translate(${-side + 4} ${outline.height + MARGIN_Y})`}>
                     <path d="M0 0V-1.6M0 -0.8H20M20 0V-1.6" stroke={slate.line} strokeWidth="0.4" fill="none" />
                     <text x="0" y="-3" fontSize="4" fill={slate.quiet} fontFamily={sans}>
-                        20 mm · {face}
+                        {say('page.mat.20-mm', { face })}
                     </text>
                 </g>
             </svg>
             <Box sx={{ position: 'absolute', right: 8, top: 8, display: 'flex', gap: 1 }}>
                 {(
                     [
-                        ['Nearer', zoom * 1.6, zoom > 3, '+'],
-                        ['Whole phone', 1, zoom === 1, '−'],
+                        [say('page.mat.nearer'), zoom * 1.6, zoom > 3, '+'],
+                        [say('page.mat.whole-phone'), 1, zoom === 1, '−'],
                     ] as const
                 ).map(([label, to, off, sign]) => (
                     <ButtonBase

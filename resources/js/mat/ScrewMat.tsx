@@ -1,5 +1,6 @@
 import type { Plan, Step } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
+import { say } from '../words/words';
 
 interface Props {
     plan: Plan;
@@ -30,7 +31,18 @@ export function ScrewMat({ plan, done, step = null, ticked = [], tap }: Props) {
     return (
         <svg
             {...(tap ? { role: 'group' } : { role: 'img' })}
-            aria-label={`Screw mat. ${rows.map((r) => `${r.screws.length} ${r.screws[0]?.driver} ${r.screws[0]?.length} mm: ${away(r.id) ? 'on the mat' : 'in the phone'}`).join('. ')}`}
+            aria-label={say('page.screw-mat.screw-mat', {
+                rows: rows
+                    .map((r) =>
+                        say('page.screw-mat.mm', {
+                            screws: r.screws.length,
+                            driver: r.screws[0]?.driver,
+                            screws2: r.screws[0]?.length,
+                            id: away(r.id) ? say('page.screw-mat.on-the-mat') : say('page.screw-mat.in-the-phone'),
+                        }),
+                    )
+                    .join('. '),
+            })}
             viewBox={`0 0 400 ${Math.max(height, 300)}`}
             width="100%"
             height="100%"
@@ -40,12 +52,21 @@ export function ScrewMat({ plan, done, step = null, ticked = [], tap }: Props) {
             {rows.map((r, i) => (
                 <g key={r.id} transform={`translate(20 ${(tops[i] ?? 0) + 20})`}>
                     <text fontSize="15" fontWeight="700" fill={here.has(r.id) ? slate.now : slate.line}>
-                        {r.screws.length} × {r.screws[0]?.driver}, {r.screws[0]?.length} mm ·{' '}
-                        {here.has(r.id) && ticked.length > 0
-                            ? `${ticked.length} of ${r.screws.length} ${goesIn ? 'in' : 'out'}`
-                            : away(r.id)
-                              ? 'on the mat'
-                              : 'in the phone'}
+                        {say('page.screw-mat.mm-2', {
+                            screws: r.screws.length,
+                            driver: r.screws[0]?.driver,
+                            screws2: r.screws[0]?.length,
+                            has:
+                                here.has(r.id) && ticked.length > 0
+                                    ? say('page.screw-mat.of', {
+                                          ticked: ticked.length,
+                                          screws: r.screws.length,
+                                          goesIn: goesIn ? 'in' : 'out',
+                                      })
+                                    : away(r.id)
+                                      ? say('page.screw-mat.on-the-mat')
+                                      : say('page.screw-mat.in-the-phone'),
+                        })}
                     </text>
                     {r.screws.map((s, n) => (
                         <g
@@ -55,7 +76,14 @@ export function ScrewMat({ plan, done, step = null, ticked = [], tap }: Props) {
                                 ? {
                                       role: 'button',
                                       tabIndex: 0,
-                                      'aria-label': `Screw ${s.number}, ${s.driver} ${s.length} mm, ${lies(r.id, s.number) ? 'on the mat' : 'in the phone'}`,
+                                      'aria-label': say('page.screw-mat.screw-mm', {
+                                          number: s.number,
+                                          driver: s.driver,
+                                          s: s.length,
+                                          id: lies(r.id, s.number)
+                                              ? say('page.screw-mat.on-the-mat')
+                                              : say('page.screw-mat.in-the-phone'),
+                                      }),
                                       style: { cursor: 'pointer' },
                                       onClick: () => tap(s.number),
                                       onKeyDown: (e: React.KeyboardEvent) => {

@@ -1,7 +1,7 @@
 import type { SVGProps } from 'react';
 import type { Plan } from '../api/client';
 import { mono, sans, slate } from '../theme/tokens';
-import { clock } from '../words/words';
+import { say, clock } from '../words/words';
 
 type Planned = Plan['openings'][number];
 /** What is drawn of a moment. */
@@ -83,11 +83,15 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
     const summary =
         here === null
             ? ''
-            : `Estimate: bond ${here.bond.toFixed(0)} °C, battery ${here.battery.toFixed(0)} °C, limit ${opening.limits.batteryStop} °C.`;
+            : say('page.strip.estimate-bond-c-battery-c-limit', {
+                  bond: here.bond.toFixed(0),
+                  battery: here.battery.toFixed(0),
+                  batteryStop: opening.limits.batteryStop,
+              });
     return (
         <svg
             role="img"
-            aria-label={`Temperature of ${name}. ${summary}`}
+            aria-label={say('page.strip.temperature-of', { name, summary })}
             viewBox={`0 0 ${W} ${H}`}
             width="100%"
             height="100%"
@@ -103,7 +107,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                 fill="#2F4536"
             />
             <text x={PLOT.left + 6} y={y(opening.window.high) + 15} fontSize="13" fill="#A9DDBF">
-                bond parts here
+                {say('page.strip.bond-parts-here')}
             </text>
             {heatings.map((p, i) => (
                 <g key={i}>
@@ -115,11 +119,11 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                         fill={slate.now}
                         opacity="0.75"
                     >
-                        <title>on {clock(p.to - p.from)}</title>
+                        <title>{say('page.strip.on', { to: clock(p.to - p.from) })}</title>
                     </rect>
                     {labelled[i] && (
                         <text x={x(p.from)} y={PLOT.bottom + 22} fontSize="12.5" fill={slate.quiet}>
-                            on {clock(p.to - p.from)}
+                            {say('page.strip.on', { to: clock(p.to - p.from) })}
                         </text>
                     )}
                 </g>
@@ -140,7 +144,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                 fontSize="12.5"
                 fill={slate.stop}
             >
-                battery limit {opening.limits.batteryStop} °C
+                {say('page.strip.battery-limit-c', { batteryStop: opening.limits.batteryStop })}
             </Haloed>
             {[30, 60, 90].map((c) => (
                 <text
@@ -176,7 +180,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                         fontWeight="700"
                         fill={slate.now}
                     >
-                        bond {here.bond.toFixed(0)} °C
+                        {say('page.strip.bond-c', { bond: here.bond.toFixed(0) })}
                     </Haloed>
                     <Haloed
                         x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
@@ -185,7 +189,7 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                         fontWeight="700"
                         fill={slate.cold}
                     >
-                        battery {here.battery.toFixed(0)} °C
+                        {say('page.strip.battery-c', { battery: here.battery.toFixed(0) })}
                     </Haloed>
                 </>
             )}
@@ -201,13 +205,13 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
                     />
                     {(!many || i === readings.length - 1) && (
                         <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
-                            read {r.celsius.toFixed(1)}
+                            {say('page.strip.read', { celsius: r.celsius.toFixed(1) })}
                         </Haloed>
                     )}
                 </g>
             ))}
             <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>
-                {name} · estimates: nobody can see these temperatures
+                {say('page.strip.estimates-nobody-can-see-these-temperatures', { name })}
             </text>
         </svg>
     );

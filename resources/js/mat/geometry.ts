@@ -88,7 +88,10 @@ export function hull(points: Point[]): Point {
     return { x: points.reduce((s, p) => s + p.x, 0) / n, y: points.reduce((s, p) => s + p.y, 0) / n };
 }
 
-/** Moves labels apart so that none is nearer to the one above than the gap; order kept, bottom respected where it can be. */
+/**
+ * Moves labels apart so that none is nearer to the one above than the gap; order kept, bottom respected where it can
+ * be.
+ */
 export function spread(wanted: number[], gap: number, top: number, bottom: number): number[] {
     const order = wanted.map((y, i) => ({ y, i })).sort((a, b) => a.y - b.y);
     let last = top - gap;

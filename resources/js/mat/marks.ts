@@ -45,7 +45,7 @@ function screwMarks(plan: Plan, step: Step): Mark[] {
             tone: 'now',
             dots: places.map((p) => ({ x: p.x, y: p.y, text: String(p.number) })),
             label: `${places.length} × ${first?.driver ?? ''}`,
-            detail: `${first?.length ?? 0} mm long`,
+            detail: say('page.marks.mm-long', { first: first?.length ?? 0 }),
         };
     });
 }
@@ -60,7 +60,7 @@ function elementMarks(phone: PhoneFile, id: string): Mark[] {
                 boxes: [boxAround(part)],
                 width: 0.9,
                 label: part.name,
-                ...(part.pairing && part.pairing !== 'none' ? { detail: 'paired to the phone' } : {}),
+                ...(part.pairing && part.pairing !== 'none' ? { detail: say('page.marks.paired-to-the-phone') } : {}),
             },
         ];
     }
@@ -90,7 +90,7 @@ function zoneMarks(phone: PhoneFile, face: Face): Mark[] {
             tone: 'stop',
             hatched: true,
             boxes: [boxAround(z)],
-            label: 'Keep out',
+            label: say('page.marks.keep-out'),
             detail: z.name,
         }));
 }
@@ -105,8 +105,8 @@ function hingeMark(phone: PhoneFile, bond: BondFile): Mark[] {
             dashed: true,
             width: 1.1,
             lines: [along(glass, s.side, s.from, s.to)],
-            label: bond.cut?.hinge === s.side ? 'Hinge side' : 'Do not cut',
-            detail: s.behind ?? 'do not cut',
+            label: bond.cut?.hinge === s.side ? say('page.hinge-side') : say('page.marks.do-not-cut'),
+            detail: s.behind ?? say('page.marks.do-not-cut-2'),
         }));
 }
 
@@ -166,13 +166,16 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
             ...(tone === 'plain'
                 ? {}
                 : {
-                      label: tone === 'now' ? 'This pass' : 'Cut',
+                      label: tone === 'now' ? say('page.marks.this-pass') : say('page.marks.cut'),
                       detail:
                           tone === 'now'
-                              ? `${Math.round(way?.length ?? 0)} mm, tip ${way?.depth ?? 0} mm`
+                              ? say('page.marks.mm-tip-mm', {
+                                    way: Math.round(way?.length ?? 0),
+                                    depth: way?.depth ?? 0,
+                                })
                               : resting.has(pass.id)
-                                ? 'pick stays'
-                                : 'pick moved on',
+                                ? say('page.marks.pick-stays')
+                                : say('page.marks.pick-moved-on'),
                   }),
         };
     });
@@ -183,8 +186,8 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
             tone: 'now',
             lines: [along(glass, side, length(glass, side) * 0.35, length(glass, side) * 0.65)],
             width: 2.2,
-            label: 'First gap',
-            detail: `${say(`side.${side}`)} edge`,
+            label: say('page.marks.first-gap'),
+            detail: say('page.marks.edge', { side: say(`side.${side}`) }),
         });
     }
     if (step.kind === 'alcohol' && side) {
@@ -194,8 +197,8 @@ function edgeMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<s
             dashed: true,
             lines: [along(glass, side, 0, length(glass, side))],
             width: 2.2,
-            label: 'Alcohol',
-            detail: 'no heat until dry',
+            label: say('page.marks.alcohol'),
+            detail: say('page.marks.no-heat-until-dry'),
         });
     }
     return [...marks, ...hingeMark(phone, bond), ...zoneMarks(phone, bond.face)];
@@ -213,8 +216,13 @@ function glassMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<
                 tone === 'plain'
                     ? {}
                     : {
-                          label: tone === 'now' ? (s.kind === 'free-curve' ? 'Blade' : 'Wire') : 'Free',
-                          detail: `${from}–${to} mm`,
+                          label:
+                              tone === 'now'
+                                  ? s.kind === 'free-curve'
+                                      ? say('page.marks.blade')
+                                      : say('page.marks.wire')
+                                  : say('page.marks.free'),
+                          detail: say('page.marks.mm', { from, to }),
                       };
             return s.kind === 'free-curve'
                 ? {
@@ -256,7 +264,7 @@ function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
                 },
             ],
             label: o.name,
-            detail: 'leave free',
+            detail: say('page.marks.leave-free'),
         }));
     if (seal.strips.length > 0) {
         return [
@@ -266,7 +274,10 @@ function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
                 hatched: true,
                 boxes: [t],
                 ...(t.length > 30
-                    ? { label: `${t.stock} mm tape`, detail: `${t.length.toFixed(1)} mm, ${say(`side.${t.side}`)}` }
+                    ? {
+                          label: say('page.marks.mm-tape', { stock: t.stock }),
+                          detail: say('page.marks.mm-2', { t: t.length.toFixed(1), side: say(`side.${t.side}`) }),
+                      }
                     : {}),
             })),
             ...free,

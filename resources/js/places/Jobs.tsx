@@ -9,6 +9,7 @@ import { queries } from '../api/queries';
 import { useSettled } from '../shell/useSettled';
 import { Pager } from './Pager';
 import { JobRows } from './Today';
+import { say } from '../words/words';
 
 /** All jobs: the open ones, the closed ones, or what words find among both. */
 export function Jobs() {
@@ -21,7 +22,7 @@ export function Jobs() {
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
-                    Jobs
+                    {say('page.jobs')}
                 </Typography>
                 <ToggleButtonGroup
                     exclusive
@@ -32,14 +33,14 @@ export function Jobs() {
                             setPage(1);
                         }
                     }}
-                    aria-label="Which jobs"
+                    aria-label={say('page.jobs.which-jobs')}
                     disabled={words.trim() !== ''}
                 >
-                    <ToggleButton value="current">Open, and of today</ToggleButton>
-                    <ToggleButton value="closed">Closed</ToggleButton>
+                    <ToggleButton value="current">{say('page.jobs.open-and-of-today')}</ToggleButton>
+                    <ToggleButton value="closed">{say('page.jobs.closed')}</ToggleButton>
                 </ToggleButtonGroup>
                 <TextField
-                    label="Find by tag, phone, customer or IMEI"
+                    label={say('page.jobs.find-by-tag-phone-customer-or')}
                     value={find}
                     onChange={(e) => {
                         setFind(e.target.value);
@@ -51,8 +52,8 @@ export function Jobs() {
             {data?.data.length === 0 && (
                 <Typography color="textSecondary">
                     {words !== ''
-                        ? 'No job matches. Words need three letters or digits; clear the field to see all.'
-                        : 'No jobs here. Check in a phone from Today.'}
+                        ? say('page.jobs.no-job-matches-words-need-three')
+                        : say('page.jobs.no-jobs-here-check-in-a')}
                 </Typography>
             )}
             <JobRows rows={data?.data ?? []} />

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { say } from '../words/words';
 
 /** Page by page; nothing is shown where one page holds all. */
 export function Pager({ page, more, go }: { page: number; more: boolean; go: (page: number) => void }) {
@@ -9,15 +10,15 @@ export function Pager({ page, more, go }: { page: number; more: boolean; go: (pa
     return (
         <Box
             component="nav"
-            aria-label="Pages"
+            aria-label={say('page.pager.pages')}
             sx={{ display: 'flex', gap: 1, alignItems: 'center', justifyContent: 'end', mt: 1 }}
         >
             <Button disabled={page === 1} onClick={() => go(page - 1)}>
-                Before
+                {say('page.pager.before')}
             </Button>
-            <span>Page {page}</span>
+            <span>{say('page.pager.page', { page })}</span>
             <Button disabled={!more} onClick={() => go(page + 1)}>
-                Next
+                {say('page.pager.next')}
             </Button>
         </Box>
     );

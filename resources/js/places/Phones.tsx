@@ -34,11 +34,11 @@ export function Phones() {
         >
             <Box sx={{ bgcolor: 'background.paper', p: 1.5, overflow: 'auto' }}>
                 <Typography component="h1" variant="h2" sx={{ px: 2, py: 1 }}>
-                    Phones
+                    {say('page.phones')}
                 </Typography>
                 <Box sx={{ display: 'grid', gap: 1, px: 2, pb: 1 }}>
                     <Button component={Link} to="/draw" variant="outlined">
-                        Draw up a phone
+                        {say('page.phones.draw-up-a-phone')}
                     </Button>
                 </Box>
                 {(data?.data ?? []).map((p) => (
@@ -71,40 +71,56 @@ export function Phones() {
                 <Box
                     tabIndex={0}
                     role="region"
-                    aria-label="Figures of the phone"
+                    aria-label={say('page.phones.figures-of-the-phone')}
                     sx={{ p: 2.5, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
                 >
                     <ToggleButtonGroup
                         exclusive
                         value={face}
                         onChange={(_, v: Face | null) => v && setFace(v)}
-                        aria-label="Face"
+                        aria-label={say('page.face')}
                         fullWidth
                     >
-                        <ToggleButton value="front">Front</ToggleButton>
-                        <ToggleButton value="back">Back</ToggleButton>
+                        <ToggleButton value="front">{say('page.front')}</ToggleButton>
+                        <ToggleButton value="back">{say('page.back')}</ToggleButton>
                     </ToggleButtonGroup>
                     <Button component={Link} to={`/draw/${file.identity.id}`} variant="outlined">
-                        Change this file
+                        {say('page.phones.change-this-file')}
                     </Button>
                     <Button component={Link} to={`/draw?like=${file.identity.id}`}>
-                        Draw up a similar phone
+                        {say('page.phones.draw-up-a-similar-phone')}
                     </Button>
-                    <Fact name="Codes" value={file.identity.codes.map((c) => `${c.code} (${c.region})`).join(', ')} />
                     <Fact
-                        name="Size"
-                        value={`${file.body.width} × ${file.body.height} × ${file.body.thickness} mm, corner ${file.body.cornerRadius} mm`}
+                        name={say('page.codes')}
+                        value={file.identity.codes.map((c) => `${c.code} (${c.region})`).join(', ')}
                     />
                     <Fact
-                        name="Panel"
-                        value={`${file.panel.technology.toUpperCase()}, ${file.panel.refresh} Hz, connector ${file.panel.connectorCode}`}
+                        name={say('page.phones.size')}
+                        value={say('page.phones.size-of', {
+                            width: file.body.width,
+                            height: file.body.height,
+                            thickness: file.body.thickness,
+                            corner: file.body.cornerRadius,
+                        })}
                     />
                     <Fact
-                        name="Screws"
-                        value={file.fasteners.map((f) => `${f.places.length} × ${f.driver}, ${f.length} mm`).join('; ')}
+                        name={say('page.panel')}
+                        value={say('page.phones.panel-of', {
+                            technology: file.panel.technology.toUpperCase(),
+                            refresh: file.panel.refresh,
+                            connector: file.panel.connectorCode,
+                        })}
                     />
-                    <Fact name="Bonds" value={file.bonds.map((b) => b.name).join('; ')} />
-                    <Fact name="Parts" value={file.parts.map((p) => p.name).join(', ')} />
+                    <Fact
+                        name={say('page.screws')}
+                        value={file.fasteners
+                            .map((f) =>
+                                say('page.phones.mm', { places: f.places.length, driver: f.driver, f: f.length }),
+                            )
+                            .join('; ')}
+                    />
+                    <Fact name={say('page.bonds')} value={file.bonds.map((b) => b.name).join('; ')} />
+                    <Fact name={say('page.parts')} value={file.parts.map((p) => p.name).join(', ')} />
                 </Box>
             )}
         </Box>
@@ -120,7 +136,7 @@ function elements(phone: PhoneFile, face: Face): Mark[] {
                 tone: 'plain',
                 dots: f.places,
                 label: `${f.places.length} × ${f.driver}`,
-                detail: `${f.length} mm`,
+                detail: say('page.phones.mm-2', { f: f.length }),
             })),
         ...phone.connectors
             .filter((c) => c.face === face)

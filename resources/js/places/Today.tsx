@@ -35,20 +35,27 @@ export function Today() {
                         {new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
                     </Typography>
                     <Typography color="textSecondary">
-                        Lindenhalt Tram Market, stall 9 · {open.length} open, {closed.length} handed over today
+                        {say('page.today.lindenhalt-tram-market-stall-9-open', {
+                            open: open.length,
+                            closed: closed.length,
+                        })}
                     </Typography>
                 </Box>
                 <Button component={Link} to="/new" variant="contained" sx={{ minHeight: 56, px: 4 }}>
-                    Check in a phone
+                    {say('page.today.check-in-a-phone')}
                 </Button>
             </Box>
             <Group
-                title="At the bench"
+                title={say('page.today.at-the-bench')}
                 rows={atBench}
-                empty="Nothing is planned for the bench. Open a job at the counter and make its plan."
+                empty={say('page.today.nothing-is-planned-for-the-bench')}
             />
-            <Group title="At the counter" rows={atCounter} empty="Nobody is waiting. Check in a phone to begin." />
-            {closed.length > 0 && <Group title="Handed over today" rows={closed} empty="" />}
+            <Group
+                title={say('page.today.at-the-counter')}
+                rows={atCounter}
+                empty={say('page.today.nobody-is-waiting-check-in-a')}
+            />
+            {closed.length > 0 && <Group title={say('page.today.handed-over-today')} rows={closed} empty="" />}
         </Box>
     );
 }
@@ -115,16 +122,16 @@ function JobRow({ job }: { job: Row }) {
                 <Box sx={{ color: 'text.secondary' }}>
                     {job.observations.length
                         ? job.observations.map((o) => say(`observation.${o}`)).join(', ')
-                        : 'Condition not written down yet'}
+                        : say('page.today.condition-not-written-down-yet')}
                 </Box>
                 <Progress job={job} now={station} />
                 <Box sx={{ textAlign: 'right' }}>
                     {job.handedOverAt ? (
-                        `out ${moment(job.handedOverAt)}`
+                        say('page.today.out', { handedOverAt: moment(job.handedOverAt) })
                     ) : job.promisedAt ? (
                         <Promised at={job.promisedAt} />
                     ) : (
-                        <span>no promise yet</span>
+                        <span>{say('page.today.no-promise-yet')}</span>
                     )}
                 </Box>
             </Box>
@@ -136,14 +143,14 @@ function Promised({ at }: { at: string }) {
     const late = new Date(at).getTime() < useNow(true);
     return (
         <Box component="span" sx={(theme) => (late ? { color: theme.palette.role.stop, fontWeight: 700 } : {})}>
-            {late ? `late, was ${moment(at)}` : `promised ${moment(at)}`}
+            {late ? say('page.today.late-was', { at: moment(at) }) : say('page.today.promised', { at: moment(at) })}
         </Box>
     );
 }
 
 /** Done is a dot, now a diamond, to do a ring. */
 function Progress({ job, now }: { job: Row; now: string }) {
-    const text = job.handedOverAt ? 'Handed over' : say(`station.${now}`);
+    const text = job.handedOverAt ? say('page.today.handed-over') : say(`station.${now}`);
     return (
         <Box>
             <Box sx={{ fontWeight: 700 }}>{text}</Box>

@@ -26,7 +26,7 @@ export function JobFrame() {
         return (
             <Box component="main" sx={{ p: 4 }}>
                 <Note tone="stop" role="alert">
-                    {job.error.message} <Link to="/">Back to Today</Link>
+                    {job.error.message} <Link to="/">{say('page.job-frame.back-to-today')}</Link>
                 </Note>
             </Box>
         );
@@ -73,11 +73,11 @@ function JobBar({ job, here }: { job: Job; here: string }) {
     const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');
     return (
         <TopBar>
-            <Tooltip title="Back to Today">
+            <Tooltip title={say('page.job-frame.back-to-today')}>
                 <Box
                     component={Link}
                     to="/"
-                    aria-label={`${job.tag}, back to Today`}
+                    aria-label={say('page.job-frame.back-to-today-2', { tag: job.tag })}
                     sx={(theme) => ({
                         bgcolor: theme.palette.mode === 'light' ? '#1C2428' : '#33434B',
                         color: '#FFFFFF',
@@ -98,13 +98,13 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 </Typography>
                 <Typography variant="body2" color="textSecondary" noWrap>
                     {[
-                        fault === undefined || fault === '' ? 'no fault written down' : fault,
+                        fault === undefined || fault === '' ? say('page.job-frame.no-fault-written-down') : fault,
                         job.closedAs === 'refused'
-                            ? 'handed back unrepaired'
+                            ? say('page.job-frame.handed-back-unrepaired')
                             : job.handedOverAt
-                              ? 'handed over'
+                              ? say('page.job-frame.handed-over')
                               : job.promisedAt
-                                ? `promised ${moment(job.promisedAt)}`
+                                ? say('page.job-frame.promised', { promisedAt: moment(job.promisedAt) })
                                 : null,
                     ]
                         .filter(Boolean)
@@ -113,7 +113,12 @@ function JobBar({ job, here }: { job: Job; here: string }) {
             </Box>
             <Box sx={{ flex: 1 }} />
             <Clocks except={job.id} />
-            <Tabs component="nav" aria-label="Stations" value={here} sx={{ minHeight: 56, flex: 'none' }}>
+            <Tabs
+                component="nav"
+                aria-label={say('page.job-frame.stations')}
+                value={here}
+                sx={{ minHeight: 56, flex: 'none' }}
+            >
                 {job.stations.map((s) => (
                     <Tab
                         key={s.id}
@@ -143,7 +148,11 @@ function Station({ name, done, why }: { name: string; done: boolean; why: string
         <span>
             {name}
             {done && (
-                <Box component="span" sx={(theme) => ({ color: theme.palette.role.done })} aria-label="done">
+                <Box
+                    component="span"
+                    sx={(theme) => ({ color: theme.palette.role.done })}
+                    aria-label={say('page.job-frame.done')}
+                >
                     {' '}
                     ✓
                 </Box>

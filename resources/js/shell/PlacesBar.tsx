@@ -9,14 +9,15 @@ import { useLook } from '../theme/Look';
 import { Clocks } from './Clocks';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
+import { say } from '../words/words';
 
 const places = [
-    { to: '/', label: 'Today' },
-    { to: '/jobs', label: 'Jobs' },
-    { to: '/shelf', label: 'Shelf' },
-    { to: '/phones', label: 'Phones' },
-    { to: '/heat', label: 'Heat desk' },
-    { to: '/money', label: 'Money' },
+    { to: '/', label: say('page.places-bar.today') },
+    { to: '/jobs', label: say('page.jobs') },
+    { to: '/shelf', label: say('page.shelf') },
+    { to: '/phones', label: say('page.phones') },
+    { to: '/heat', label: say('page.heat-desk') },
+    { to: '/money', label: say('page.places-bar.money') },
 ];
 
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
@@ -32,9 +33,14 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     return (
         <TopBar>
             <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
-                Facelift
+                {say('page.facelift')}
             </Typography>
-            <Tabs component="nav" aria-label="Places" value={here} sx={{ flex: 1, minHeight: 56 }}>
+            <Tabs
+                component="nav"
+                aria-label={say('page.places-bar.places')}
+                value={here}
+                sx={{ flex: 1, minHeight: 56 }}
+            >
                 {places.map((p) => (
                     <Tab
                         key={p.to}
@@ -48,11 +54,17 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
             </Tabs>
             <Clocks />
             <Saving />
-            <Button onClick={look.turn} color="inherit" aria-label={look.mode === 'light' ? 'Dark look' : 'Light look'}>
-                {look.mode === 'light' ? 'Dark' : 'Light'}
+            <Button
+                onClick={look.turn}
+                color="inherit"
+                aria-label={
+                    look.mode === 'light' ? say('page.places-bar.dark-look') : say('page.places-bar.light-look')
+                }
+            >
+                {look.mode === 'light' ? say('page.places-bar.dark') : say('page.places-bar.light')}
             </Button>
             <Button onClick={() => void signOut()} color="inherit">
-                Sign out {me.name.split(' ')[0]}
+                {say('page.places-bar.sign-out', { name: me.name.split(' ')[0] })}
             </Button>
         </TopBar>
     );

@@ -3,6 +3,7 @@ import { Refused } from '../api/client';
 import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { Note } from './Note';
+import { say } from '../words/words';
 
 /** What the server refused, where, and how to go on. */
 export function Refusal({ error, job }: { error: Error | null; job?: string }) {
@@ -20,7 +21,7 @@ export function Refusal({ error, job }: { error: Error | null; job?: string }) {
                     onClick={() => void queryClient.invalidateQueries({ queryKey: queries.job(job).queryKey })}
                     sx={{ ml: -0.5 }}
                 >
-                    Show the job as it is now
+                    {say('page.refusal.show-the-job-as-it-is')}
                 </Button>
             )}
         </Note>

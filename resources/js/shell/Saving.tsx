@@ -1,5 +1,6 @@
 import Typography from '@mui/material/Typography';
 import { useOutbox } from '../bench/useOutbox';
+import { say } from '../words/words';
 
 /** Whether everything confirmed on screen is kept. */
 export function Saving() {
@@ -15,7 +16,12 @@ export function Saving() {
                 whiteSpace: 'nowrap',
             })}
         >
-            {saved ? '● saved' : `◆ ${waiting.length} waiting to send${unreachable ? ', server away' : ''}`}
+            {saved
+                ? say('page.saving.saved')
+                : say('page.saving.waiting-to-send', {
+                      waiting: waiting.length,
+                      unreachable: unreachable ? say('page.saving.server-away') : '',
+                  })}
         </Typography>
     );
 }

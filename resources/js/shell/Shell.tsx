@@ -5,6 +5,7 @@ import { Refused } from '../api/client';
 import { queries } from '../api/queries';
 import { PlacesBar } from './PlacesBar';
 import { Note } from './Note';
+import { say } from '../words/words';
 
 /** Everything behind sign-in. A job brings its own top bar. */
 export function Shell() {
@@ -16,9 +17,7 @@ export function Shell() {
     if (me.isError && me.data === undefined) {
         return (
             <Box sx={{ p: 4 }}>
-                <Note tone="stop">
-                    The server does not answer. What you confirmed is kept here; this page tries again by itself.
-                </Note>
+                <Note tone="stop">{say('page.shell.the-server-does-not-answer-what')}</Note>
             </Box>
         );
     }

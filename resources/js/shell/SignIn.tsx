@@ -10,6 +10,7 @@ import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { outbox } from '../bench/useOutbox';
 import { Note } from './Note';
+import { say } from '../words/words';
 
 export function SignIn() {
     const [email, setEmail] = useState('');
@@ -47,18 +48,18 @@ export function SignIn() {
                 }}
             >
                 <Typography component="h1" variant="h1">
-                    Facelift
+                    {say('page.facelift')}
                 </Typography>
-                <Typography color="textSecondary">Lindenhalt Tram Market, stall 9</Typography>
+                <Typography color="textSecondary">{say('page.sign-in.lindenhalt-tram-market-stall-9')}</Typography>
                 {error && (
                     <Note tone="stop" role="alert">
                         {error instanceof Refused && error.status === 429
-                            ? 'Too many tries. Wait a minute.'
+                            ? say('page.sign-in.too-many-tries-wait-a-minute')
                             : error.message}
                     </Note>
                 )}
                 <TextField
-                    label="E-mail address"
+                    label={say('page.sign-in.e-mail-address')}
                     type="email"
                     autoComplete="username"
                     required
@@ -67,7 +68,7 @@ export function SignIn() {
                     onChange={(e) => setEmail(e.target.value)}
                 />
                 <TextField
-                    label="Password"
+                    label={say('page.sign-in.password')}
                     type="password"
                     autoComplete="current-password"
                     required
@@ -75,7 +76,7 @@ export function SignIn() {
                     onChange={(e) => setPassword(e.target.value)}
                 />
                 <Button type="submit" variant="contained" disabled={signIn.isPending} sx={{ minHeight: 56 }}>
-                    Sign in
+                    {say('page.sign-in.sign-in')}
                 </Button>
             </Box>
         </Box>

@@ -1,6 +1,6 @@
 import type { Step } from '../api/client';
 import { screwsOf } from '../bench/ledger';
-import { say, wordedFigures, type Figures } from './words';
+import { isWorded, say, wordedFigures, type Figures } from './words';
 
 const figuresOf = (step: Step): Figures => wordedFigures({ ...step.figures, tool: step.tool ?? '' });
 
@@ -13,13 +13,11 @@ export function stepText(step: Step): string[] {
     return [capital(first), ...step.notes.map((n) => say(`note.${n.code}`, wordedFigures(n.figures)))];
 }
 
-const OWN_WORDS: ReadonlySet<string> = new Set(['pull-tab', 'silicone', 'strong-glue']);
-
-/** Inner bonds are parted each in their own way. */
-const textKey = (step: Step): string =>
-    step.kind === 'part-bond' && OWN_WORDS.has(String(step.figures['adhesive']))
-        ? `text.part-bond-${step.figures['adhesive']}`
-        : `text.${step.kind}`;
+/** An adhesive may have words of its own: each is parted in its own way. */
+function textKey(step: Step): string {
+    const own = `text.${step.kind}.${step.figures['adhesive']}`;
+    return isWorded(own) ? own : `text.${step.kind}`;
+}
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -42,14 +40,20 @@ export function stepFigures(step: Step, pass: PassFigures | null = null): ShownF
     }
     if (pass) {
         out.push(
-            { name: 'Tip', value: `${pass.depth} mm` },
-            { name: 'Pace', value: `${Number(pass.pace.toFixed(1))} mm/s` },
+            { name: say('page.step-words.tip'), value: say('page.step-words.mm', { depth: pass.depth }) },
+            {
+                name: say('page.step-words.pace'),
+                value: say('page.step-words.mm-s', { pace: Number(pass.pace.toFixed(1)) }),
+            },
         );
     }
     if (step.kind === 'screw-in' || step.kind === 'unscrew') {
         out.push(
-            { name: 'Length', value: `${step.figures['length']} mm` },
-            { name: 'Count', value: String(screwsOf(step)) },
+            {
+                name: say('page.step-words.length'),
+                value: say('page.step-words.mm-2', { figures: step.figures['length'] }),
+            },
+            { name: say('page.count'), value: String(screwsOf(step)) },
         );
     }
     return out;

@@ -10,15 +10,23 @@ export interface Reason {
     figures: Figures;
 }
 
+/** What a text is given to say; a figure that is not there is left empty. */
+export type Said = Record<string, string | number | null | undefined>;
+
 /** The text for a key with its figures put in; the key itself if there is no wording for it. */
-export function say(key: string, figures: Figures = {}): string {
+export function say(key: string, figures: Said = {}): string {
     const text = table[key] ?? key;
     return COUNTS.test(text)
         ? String(counting(text).format(figures))
-        : text.replace(/\{(\w+)\}/g, (whole, name: string) => String(figures[name] ?? whole));
+        : text.replace(/\{(\w+)\}/g, (whole, name: string) => (name in figures ? String(figures[name] ?? '') : whole));
 }
 
-/** A message that counts is worded for one and for many, as ICU writes it: `{count, plural, one {# screw} other {# screws}}`. */
+export const isWorded = (key: string): boolean => table[key] !== undefined;
+
+/**
+ * A message that counts is worded for one and for many, as ICU writes it: `{count, plural, one {# screw} other {#
+ * screws}}`.
+ */
 const COUNTS = /\{\w+, plural,/;
 const read = new Map<string, IntlMessageFormat>();
 

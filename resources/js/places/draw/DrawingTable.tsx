@@ -35,15 +35,16 @@ import { Stacks } from './Stacks';
 import { useDrawing } from './useDrawing';
 import { Verdict } from './Verdict';
 import { Versions } from './Versions';
+import { say } from '../../words/words';
 
 const GROUP_NAMES: Record<Group, string> = {
-    openings: 'Openings',
-    flexZones: 'Flex zones',
-    parts: 'Parts',
-    fasteners: 'Screws',
-    connectors: 'Connectors',
-    bonds: 'Bonds',
-    replacements: 'Kinds of part',
+    openings: say('page.drawing-table.openings'),
+    flexZones: say('page.drawing-table.flex-zones'),
+    parts: say('page.parts'),
+    fasteners: say('page.screws'),
+    connectors: say('page.drawing-table.connectors'),
+    bonds: say('page.bonds'),
+    replacements: say('page.drawing-table.kinds-of-part'),
 };
 
 interface Props {
@@ -136,16 +137,16 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                         size="small"
                         value={face}
                         onChange={(_, v: Face | null) => v && setFace(v)}
-                        aria-label="Face"
+                        aria-label={say('page.face')}
                     >
-                        <ToggleButton value="front">Front</ToggleButton>
-                        <ToggleButton value="back">Back</ToggleButton>
+                        <ToggleButton value="front">{say('page.front')}</ToggleButton>
+                        <ToggleButton value="back">{say('page.back')}</ToggleButton>
                     </ToggleButtonGroup>
                     <Button size="small" disabled={state.past.length === 0} onClick={() => act({ type: 'undo' })}>
-                        Undo
+                        {say('page.undo')}
                     </Button>
                     <Button size="small" disabled={state.future.length === 0} onClick={() => act({ type: 'redo' })}>
-                        Redo
+                        {say('page.drawing-table.redo')}
                     </Button>
                     <Button
                         variant="contained"
@@ -153,38 +154,40 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                         onClick={() => keep(version)}
                         sx={{ ml: 'auto' }}
                     >
-                        Keep as version {version + 1}
+                        {say('page.drawing-table.keep-as-version', { version: version + 1 })}
                     </Button>
                 </Box>
                 <Mat
                     phone={file}
                     face={face}
                     marks={[...drawnElements(file, face, selected), ...bondMarks(file, face, selected)]}
-                    title={`${file.identity.maker} ${file.identity.model}, ${face}, being drawn`}
+                    title={say('page.drawing-table.being-drawn', {
+                        maker: file.identity.maker,
+                        model: file.identity.model,
+                        face,
+                    })}
                     onDraw={onDraw}
                 />
             </Box>
             <Box
                 tabIndex={0}
                 role="region"
-                aria-label="Figures"
+                aria-label={say('page.drawing-table.figures')}
                 sx={{ p: 2, overflow: 'auto', bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider' }}
             >
                 <Refusal error={refused} />
                 {stale && (
                     <Box sx={{ display: 'flex', gap: 1, my: 1 }}>
                         <Button size="small" variant="outlined" onClick={() => setVersions(true)}>
-                            What changed
+                            {say('page.drawing-table.what-changed')}
                         </Button>
                         <Button size="small" onClick={() => keep(refused.version ?? version)}>
-                            Keep mine on top
+                            {say('page.drawing-table.keep-mine-on-top')}
                         </Button>
                     </Box>
                 )}
                 {isKept && (
-                    <Note tone="plain">
-                        Version {version} is kept. New jobs take it; jobs that are open keep theirs.
-                    </Note>
+                    <Note tone="plain">{say('page.drawing-table.version-is-kept-new-jobs-take', { version })}</Note>
                 )}
                 <Figures
                     file={file}
@@ -203,7 +206,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
             <Box
                 tabIndex={0}
                 role="region"
-                aria-label="Verdict"
+                aria-label={say('page.drawing-table.verdict')}
                 sx={{ p: 2, overflow: 'auto', borderLeft: 1, borderColor: 'divider' }}
             >
                 {check ? (
@@ -213,7 +216,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                         select={setSelected}
                     />
                 ) : (
-                    <Typography>Checking …</Typography>
+                    <Typography>{say('page.drawing-table.checking')}</Typography>
                 )}
             </Box>
             {versions && <Versions phone={file.identity.id} close={() => setVersions(false)} />}
@@ -230,7 +233,11 @@ interface ContentsProps {
 
 function Contents({ file, selected, select, add }: ContentsProps) {
     return (
-        <Box component="nav" aria-label="Contents" sx={{ overflow: 'auto', p: 1, bgcolor: 'background.paper' }}>
+        <Box
+            component="nav"
+            aria-label={say('page.drawing-table.contents')}
+            sx={{ overflow: 'auto', p: 1, bgcolor: 'background.paper' }}
+        >
             {[...SHEETS, 'stacks' as const].map((s) => (
                 <Row
                     key={s}
@@ -248,7 +255,7 @@ function Contents({ file, selected, select, add }: ContentsProps) {
                         <Button
                             size="small"
                             onClick={() => add(g)}
-                            aria-label={`Add to ${GROUP_NAMES[g].toLowerCase()}`}
+                            aria-label={say('page.drawing-table.add-to', { GROUP_NAMES: GROUP_NAMES[g].toLowerCase() })}
                         >
                             +
                         </Button>
@@ -326,7 +333,9 @@ function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps)
     const { group, index } = selected;
     const element = elementsOf(file, group)[index];
     if (!element) {
-        return <Typography color="textSecondary">Choose something on the left or on the drawing.</Typography>;
+        return (
+            <Typography color="textSecondary">{say('page.drawing-table.choose-something-on-the-left-or')}</Typography>
+        );
     }
     const cut = element['cut'] as { hinge?: string } | undefined;
     return (
@@ -352,7 +361,7 @@ function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps)
                         )
                     }
                 >
-                    Cut all round
+                    {say('page.drawing-table.cut-all-round')}
                 </Button>
             )}
             <TakeOut

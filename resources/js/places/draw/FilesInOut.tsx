@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { api, take, type PhoneFile } from '../../api/client';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { say } from '../../words/words';
 
 interface Props {
     file: PhoneFile;
@@ -33,7 +34,10 @@ export function FilesInOut({ file, open, versions }: Props) {
             open(read as PhoneFile);
         } catch (e) {
             setRefused(
-                `${f.name} was not taken in: ${e instanceof Error ? e.message : 'it cannot be read'}. The drawing is as it was.`,
+                say('page.files-in-out.was-not-taken-in-the-drawing', {
+                    name: f.name,
+                    e: e instanceof Error ? e.message : say('page.files-in-out.it-cannot-be-read'),
+                }),
             );
         }
     };
@@ -47,34 +51,34 @@ export function FilesInOut({ file, open, versions }: Props) {
     return (
         <Box
             component="section"
-            aria-label="Files"
+            aria-label={say('page.files-in-out.files')}
             sx={{ mt: 3, pt: 1.5, borderTop: 1, borderColor: 'divider', display: 'flex', gap: 1, flexWrap: 'wrap' }}
         >
             <Button size="small" variant="outlined" onClick={save}>
-                Save as JSON
+                {say('page.files-in-out.save-as-json')}
             </Button>
             <Button size="small" variant="outlined" component="label">
-                Open JSON
+                {say('page.files-in-out.open-json')}
                 <input
                     hidden
                     type="file"
                     accept=".json,application/json"
-                    aria-label="Phone file"
+                    aria-label={say('page.files-in-out.phone-file')}
                     onChange={(e) => void json(e.target.files?.[0])}
                 />
             </Button>
             <Button size="small" variant="outlined" component="label">
-                Outline from SVG
+                {say('page.files-in-out.outline-from-svg')}
                 <input
                     hidden
                     type="file"
                     accept=".svg,image/svg+xml"
-                    aria-label="Outline drawing"
+                    aria-label={say('page.files-in-out.outline-drawing')}
                     onChange={(e) => void e.target.files?.[0]?.text().then((t) => outline.mutate(t))}
                 />
             </Button>
             <Button size="small" onClick={versions}>
-                Versions
+                {say('page.versions')}
             </Button>
             {refused && (
                 <Note tone="stop" role="alert">

@@ -7,6 +7,7 @@ import type { PhoneFile } from '../../api/client';
 import { elementsOf } from './elements';
 import type { Field } from './fields';
 import { read, shown, valueAt, withValue } from './values';
+import { say } from '../../words/words';
 
 type Tree = Record<string, unknown>;
 
@@ -103,7 +104,7 @@ function Entry({ field, file, text, keep, fault }: EntryProps) {
 export function TakeOut({ what, take }: { what: string; take: () => void }) {
     return (
         <Button color="inherit" variant="outlined" onClick={take} sx={{ mt: 1.5 }}>
-            Take out: {what}
+            {say('page.sheet.take-out', { what })}
         </Button>
     );
 }

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import type { PhoneFile } from '../../api/client';
 import { MATERIALS, STACKS } from './library';
 import { figure } from './values';
+import { say } from '../../words/words';
 
 type Layers = PhoneFile['stacks'][string]['layers'];
 
@@ -29,7 +30,7 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                 <TextField
                     select
                     size="small"
-                    label="From the library"
+                    label={say('page.stacks.from-the-library')}
                     value={preset}
                     onChange={(e) => setPreset(e.target.value)}
                 >
@@ -41,19 +42,19 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                 </TextField>
                 <TextField
                     size="small"
-                    label="Name of the stack"
+                    label={say('page.stacks.name-of-the-stack')}
                     value={name}
                     onChange={(e) => setName(e.target.value)}
                 />
                 <Button variant="outlined" onClick={add}>
-                    Add stack
+                    {say('page.stacks.add-stack')}
                 </Button>
             </Box>
             {Object.entries(file.stacks).map(([id, stack]) => (
                 <Box
                     component="section"
                     key={id}
-                    aria-label={`Stack ${id}`}
+                    aria-label={say('page.stacks.stack', { id })}
                     sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}
                 >
                     <Box sx={{ display: 'flex', alignItems: 'center' }}>
@@ -61,7 +62,7 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                             {id}
                         </Typography>
                         <Button size="small" color="inherit" onClick={() => put(id, null)}>
-                            Take out
+                            {say('page.stacks.take-out')}
                         </Button>
                     </Box>
                     {stack.layers.map((l, i) => (
@@ -69,7 +70,7 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                             <TextField
                                 select
                                 size="small"
-                                label={`Layer ${i + 1}`}
+                                label={say('page.stacks.layer', { i: i + 1 })}
                                 value={MATERIALS.some((m) => m.name === l.name) ? l.name : ''}
                                 onChange={(e) => {
                                     const material = MATERIALS.find((m) => m.name === e.target.value);
@@ -103,7 +104,7 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                             <Button
                                 size="small"
                                 color="inherit"
-                                aria-label={`Take out layer ${i + 1} of ${id}`}
+                                aria-label={say('page.stacks.take-out-layer-of', { i: i + 1, id })}
                                 onClick={() =>
                                     put(
                                         id,
@@ -116,7 +117,7 @@ export function Stacks({ file, set }: { file: PhoneFile; set: (file: PhoneFile) 
                         </Box>
                     ))}
                     <Button size="small" onClick={() => put(id, [...stack.layers, ...MATERIALS.slice(0, 1)])}>
-                        One more layer
+                        {say('page.stacks.one-more-layer')}
                     </Button>
                 </Box>
             ))}

@@ -20,7 +20,9 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
     return (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
             <Typography component="h2" variant="h2" role="status">
-                {check.faults.length === 0 ? 'Nothing is wrong' : `${check.faults.length} to be mended`}
+                {check.faults.length === 0
+                    ? say('page.verdict.nothing-is-wrong')
+                    : say('page.verdict.to-be-mended', { faults: check.faults.length })}
             </Typography>
             {check.faults.map((f) => {
                 const at = selectedBy(f.path);
@@ -38,7 +40,7 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                             font: 'inherit',
                         })}
                     >
-                        <b>{f.path === '' ? 'the file' : f.path}</b> {f.reason}.
+                        <b>{f.path === '' ? say('page.verdict.the-file') : f.path}</b> {f.reason}.
                     </ButtonBase>
                 );
             })}
@@ -48,12 +50,16 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                 </Note>
             ))}
             {plan && (
-                <Box component="section" aria-label="The plan as it now is" sx={{ display: 'grid', gap: 1 }}>
+                <Box
+                    component="section"
+                    aria-label={say('page.verdict.the-plan-as-it-now-is')}
+                    sx={{ display: 'grid', gap: 1 }}
+                >
                     {check.plans.length > 1 && (
                         <TextField
                             select
                             size="small"
-                            label="Kind of part"
+                            label={say('page.verdict.kind-of-part')}
                             value={kind < check.plans.length ? kind : 0}
                             disabled={part !== null}
                             onChange={(e) => setKind(Number(e.target.value))}
@@ -68,8 +74,14 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                     <Typography>
                         <b>{say(`kind.${plan.kind}`)}:</b>{' '}
                         {plan.works
-                            ? `${plan.steps.length} steps, ${minutes(plan.handsOn)} hands-on, ${minutes(plan.waiting)} waiting, ${plan.changes} changes${plan.optimal ? ', proven' : ''}`
-                            : 'no plan works'}
+                            ? say('page.verdict.steps-hands-on-waiting-changes', {
+                                  steps: plan.steps.length,
+                                  handsOn: minutes(plan.handsOn),
+                                  waiting: minutes(plan.waiting),
+                                  changes: plan.changes,
+                                  optimal: plan.optimal ? say('page.verdict.proven') : '',
+                              })
+                            : say('page.no-plan-works')}
                     </Typography>
                     {plan.warnings.map((w) => (
                         <Note key={w} tone="care">

@@ -6,23 +6,30 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { queries } from '../../api/queries';
-import { ago, sayReason, sentence } from '../../words/words';
+import { say, ago, sayReason, sentence } from '../../words/words';
 
 /** Every version that was kept, with what changed in it. */
 export function Versions({ phone, close }: { phone: string; close: () => void }) {
     const all = useQuery(queries.phoneVersions(phone)).data?.data ?? [];
     return (
         <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="versions-title">
-            <DialogTitle id="versions-title">Versions</DialogTitle>
+            <DialogTitle id="versions-title">{say('page.versions')}</DialogTitle>
             <DialogContent>
-                {all.length === 0 && <Typography>No version has been kept here yet.</Typography>}
+                {all.length === 0 && <Typography>{say('page.versions.no-version-has-been-kept-here')}</Typography>}
                 {all.map((v) => (
-                    <Box component="section" key={v.version} aria-label={`Version ${v.version}`} sx={{ mb: 2 }}>
+                    <Box
+                        component="section"
+                        key={v.version}
+                        aria-label={say('page.versions.version', { version: v.version })}
+                        sx={{ mb: 2 }}
+                    >
                         <Typography component="h3" variant="h3">
-                            Version {v.version}, {v.by}, {ago(v.at)}
+                            {say('page.versions.version-2', { version: v.version, by: v.by, at: ago(v.at) })}
                         </Typography>
                         {v.changes.length === 0 && (
-                            <Typography color="textSecondary">The first that was kept.</Typography>
+                            <Typography color="textSecondary">
+                                {say('page.versions.the-first-that-was-kept')}
+                            </Typography>
                         )}
                         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                             {v.changes.map((c, i) => (
@@ -31,7 +38,7 @@ export function Versions({ phone, close }: { phone: string; close: () => void })
                         </Box>
                     </Box>
                 ))}
-                <Button onClick={close}>Close</Button>
+                <Button onClick={close}>{say('page.close')}</Button>
             </DialogContent>
         </Dialog>
     );

@@ -8,6 +8,7 @@ import { queries } from '../../api/queries';
 import { Refusal } from '../../shell/Refusal';
 import { DrawingTable } from './DrawingTable';
 import { blank } from './library';
+import { say } from '../../words/words';
 
 /** Drawing up a phone file: from a blank one, from a similar phone, or the next version of one that is there. */
 export function Workbench() {
@@ -21,7 +22,7 @@ export function Workbench() {
         return (
             <Box component="main" sx={{ p: 3 }}>
                 <Refusal error={answer.error} />
-                {!answer.error && <Typography>Fetching the file …</Typography>}
+                {!answer.error && <Typography>{say('page.workbench.fetching-the-file')}</Typography>}
             </Box>
         );
     }
@@ -35,7 +36,7 @@ export function Workbench() {
                     identity: {
                         ...there.identity,
                         id: `${there.identity.id}-new`,
-                        model: `${there.identity.model} (new)`,
+                        model: say('page.workbench.new', { model: there.identity.model }),
                     },
                 }
               : there;

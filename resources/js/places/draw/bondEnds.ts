@@ -55,7 +55,10 @@ export function endAt(file: PhoneFile, face: Face, selected: Selected, p: Point)
     return nearest !== undefined && nearest.far <= REACH ? { bond, stretch: nearest.stretch, end: nearest.end } : null;
 }
 
-/** The file with the end drawn along its side to a point; a neighbour that began or ended there goes with it, so that no gap opens. */
+/**
+ * The file with the end drawn along its side to a point; a neighbour that began or ended there goes with it, so that
+ * no gap opens.
+ */
 export function withEnd(file: PhoneFile, at: BondEnd, p: Point): PhoneFile {
     const stretches = stretchesOf(file, at.bond);
     const held = stretches[at.stretch];

@@ -12,13 +12,14 @@ import { newId } from '../../bench/ids';
 import type { HeatSource } from '../../heat/source';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { say } from '../../words/words';
 
 type Probe = 'outer-face' | 'edge' | 'panel' | 'battery';
 const PROBES: Record<Probe, string> = {
-    'outer-face': 'Heated glass',
-    edge: 'Edge',
-    panel: 'Panel',
-    battery: 'Battery',
+    'outer-face': say('page.calibrate.heated-glass'),
+    edge: say('page.calibrate.edge'),
+    panel: say('page.panel'),
+    battery: say('page.calibrate.battery'),
 };
 
 interface Props {
@@ -81,11 +82,11 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
     return (
         <Box
             component="section"
-            aria-label="Calibrate"
+            aria-label={say('page.calibrate.calibrate')}
             sx={{ borderTop: 1, borderColor: 'divider', pt: 2, display: 'grid', gap: 1.5 }}
         >
             <Typography component="h2" variant="h2">
-                Calibrate by a reading
+                {say('page.calibrate.calibrate-by-a-reading')}
             </Typography>
             <Box
                 component="form"
@@ -95,7 +96,7 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                 <TextField
                     select
                     size="small"
-                    label="Read at"
+                    label={say('page.calibrate.read-at')}
                     value={probe}
                     onChange={(e) => setProbe(e.target.value as Probe)}
                     sx={{ width: 150 }}
@@ -108,14 +109,14 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                 </TextField>
                 <TextField
                     size="small"
-                    label="Seconds on the source"
+                    label={say('page.calibrate.seconds-on-the-source')}
                     value={second}
                     onChange={(e) => setSecond(e.target.value)}
                     sx={{ width: 170 }}
                 />
                 <TextField
                     size="small"
-                    label="Thermometer, °C"
+                    label={say('page.calibrate.thermometer-c')}
                     value={celsius}
                     onChange={(e) => setCelsius(e.target.value.replace(',', '.'))}
                     sx={{ width: 150 }}
@@ -125,30 +126,36 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                     variant="outlined"
                     disabled={fit.isPending || celsius.trim() === '' || Number.isNaN(Number(celsius))}
                 >
-                    Fit the contact
+                    {say('page.calibrate.fit-the-contact')}
                 </Button>
             </Box>
             <Refusal error={fit.error ?? keep.error} />
             {fit.data &&
                 (fit.data.implausible ? (
                     <Note tone="stop" role="alert">
-                        No contact explains this reading, it is {fit.data.misfit} K off:{' '}
-                        {fit.data.implausible === 'too-cold'
-                            ? 'the probe is loose, or sits elsewhere'
-                            : 'it sits on another spot, or touches the source'}
-                        . It is not used.
+                        {say('page.calibrate.no-contact-explains-this-reading-it', {
+                            misfit: fit.data.misfit,
+                            implausible:
+                                fit.data.implausible === 'too-cold'
+                                    ? say('page.calibrate.the-probe-is-loose-or-sits')
+                                    : say('page.calibrate.it-sits-on-another-spot-or'),
+                        })}
                     </Note>
                 ) : (
                     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
                         <Typography role="status">
-                            Contact {fit.data.coefficient} W/m²K, between {fit.data.low} and {fit.data.high} (95 %).
+                            {say('page.calibrate.contact-w-m-k-between-and', {
+                                coefficient: fit.data.coefficient,
+                                low: fit.data.low,
+                                high: fit.data.high,
+                            })}
                         </Typography>
                         <Button variant="outlined" onClick={() => choose(measured)}>
-                            See it
+                            {say('page.calibrate.see-it')}
                         </Button>
                         <TextField
                             size="small"
-                            label="Name of the source"
+                            label={say('page.calibrate.name-of-the-source')}
                             value={name}
                             onChange={(e) => setName(e.target.value)}
                             slotProps={{ htmlInput: { maxLength: 60 } }}
@@ -158,7 +165,7 @@ export function Calibrate({ phone, bond, source, room, take: choose }: Props) {
                             disabled={keep.isPending || name.trim().length < 2}
                             onClick={() => keep.mutate()}
                         >
-                            Keep the source
+                            {say('page.calibrate.keep-the-source')}
                         </Button>
                     </Box>
                 ))}

@@ -1,12 +1,12 @@
 import type { Schemas } from '../../api/client';
 import { slate } from '../../theme/tokens';
-import { clock } from '../../words/words';
+import { say, clock } from '../../words/words';
 import { path, PLOT, TimeChart } from './TimeChart';
 
 type Advice = Schemas['HeatAdvice'];
 
 const lines = [
-    { key: 'outer', name: 'outer face', stroke: slate.quiet, width: 1.4, dash: '2 3' },
+    { key: 'outer', name: say('page.heat-curves.outer-face'), stroke: slate.quiet, width: 1.4, dash: '2 3' },
     { key: 'panel', name: 'panel', stroke: slate.cold, width: 2, dash: '7 3' },
     { key: 'battery', name: 'battery', stroke: slate.stop, width: 2, dash: '' },
     { key: 'bond', name: 'bond', stroke: slate.now, width: 3, dash: '' },
@@ -20,7 +20,16 @@ export function HeatCurves({ advice }: { advice: Advice }) {
     );
     return (
         <TimeChart
-            label={`Estimated temperatures. After ${clock(advice.lift)}: bond ${off.bond} °C, panel ${off.panel}, battery ${off.battery}, outer face ${off.outer}. Window ${advice.window.low} to ${advice.window.high} °C, battery stop ${advice.limits.batteryStop}.`}
+            label={say('page.heat-curves.estimated-temperatures-after-bond-c-panel', {
+                lift: clock(advice.lift),
+                bond: off.bond,
+                panel: off.panel,
+                battery: off.battery,
+                outer: off.outer,
+                low: advice.window.low,
+                high: advice.window.high,
+                batteryStop: advice.limits.batteryStop,
+            })}
             end={last?.t ?? 1}
             hottest={Math.max(
                 ...advice.samples.map((s) => s.outer),

@@ -18,7 +18,10 @@ import { Tried } from './Tried';
 
 type State = 'fresh' | 'aged' | 'foreign';
 
-/** Heating tried out on paper: choose phone, bond and source, move time and room, see curves and what works at once; two sources side by side. */
+/**
+ * Heating tried out on paper: choose phone, bond and source, move time and room, see curves and what works at once;
+ * two sources side by side.
+ */
 export function HeatDesk() {
     const phones = useQuery(queries.phones('')).data?.data ?? [];
     const [phoneId, setPhoneId] = useState('quillon-vesper');
@@ -43,12 +46,12 @@ export function HeatDesk() {
         >
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ mr: 'auto' }}>
-                    Heat desk
+                    {say('page.heat-desk')}
                 </Typography>
                 <TextField
                     select
                     size="small"
-                    label="Phone"
+                    label={say('page.heat-desk.phone')}
                     value={phones.length > 0 ? phoneId : ''}
                     onChange={(e) => setPhoneId(e.target.value)}
                     sx={{ width: 170 }}
@@ -62,7 +65,7 @@ export function HeatDesk() {
                 <TextField
                     select
                     size="small"
-                    label="Bond"
+                    label={say('page.heat-desk.bond')}
                     value={bond?.id ?? ''}
                     onChange={(e) => setBondId(e.target.value)}
                     sx={{ width: 230 }}
@@ -76,7 +79,7 @@ export function HeatDesk() {
                 <TextField
                     select
                     size="small"
-                    label="Adhesive is"
+                    label={say('page.heat-desk.adhesive-is')}
                     value={state}
                     onChange={(e) => setState(e.target.value as State)}
                     sx={{ width: 220 }}
@@ -91,13 +94,13 @@ export function HeatDesk() {
                 <TextField
                     select
                     size="small"
-                    label="Look into stack"
+                    label={say('page.heat-desk.look-into-stack')}
                     value={into}
                     onChange={(e) => setStack(e.target.value)}
                     slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
                     sx={{ width: 170 }}
                 >
-                    <MenuItem value="">none</MenuItem>
+                    <MenuItem value="">{say('page.heat-desk.none')}</MenuItem>
                     {stacks.map((s) => (
                         <MenuItem key={s} value={s}>
                             {s.replace('-', ', ')}
@@ -107,7 +110,7 @@ export function HeatDesk() {
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 5, px: 1 }}>
                 <Box>
-                    <span id="heat-time">On the source: {clock(seconds)}</span>
+                    <span id="heat-time">{say('page.heat-desk.on-the-source', { seconds: clock(seconds) })}</span>
                     <Slider
                         aria-labelledby="heat-time"
                         value={seconds}
@@ -118,7 +121,7 @@ export function HeatDesk() {
                     />
                 </Box>
                 <Box>
-                    <span id="heat-room">Room: {room} °C</span>
+                    <span id="heat-room">{say('page.heat-desk.room-c', { room })}</span>
                     <Slider
                         aria-labelledby="heat-room"
                         value={room}
@@ -129,16 +132,17 @@ export function HeatDesk() {
                     />
                 </Box>
             </Box>
-            <Note tone="care">
-                Nobody measures a bond line: every temperature here is an estimate. The shop’s own readings narrow the
-                band.
-            </Note>
+            <Note tone="care">{say('page.heat-desk.nobody-measures-a-bond-line-every')}</Note>
             <Box sx={{ display: 'grid', gridTemplateColumns: sources.length > 1 ? '1fr 1fr' : '1fr', gap: 2 }}>
                 {sources.map((s, i) => (
                     <Box
                         key={i}
                         component="section"
-                        aria-label={sources.length > 1 ? `Source ${i + 1}` : 'Source'}
+                        aria-label={
+                            sources.length > 1
+                                ? say('page.heat-desk.source', { i: i + 1 })
+                                : say('page.heat-desk.source-2')
+                        }
                         sx={{
                             bgcolor: 'background.paper',
                             borderRadius: 1,
@@ -153,7 +157,7 @@ export function HeatDesk() {
                             <SourceFields source={s} set={(x) => put(i, x)} />
                             {sources.length > 1 && (
                                 <Button onClick={() => setSources((all) => all.filter((_, j) => j !== i))}>
-                                    Leave out
+                                    {say('page.leave-out')}
                                 </Button>
                             )}
                         </Box>
@@ -183,7 +187,7 @@ export function HeatDesk() {
                     onClick={() => setSources((all) => [...all, usual['hot-air']])}
                     sx={{ justifySelf: 'start' }}
                 >
-                    Compare with another source
+                    {say('page.heat-desk.compare-with-another-source')}
                 </Button>
             )}
         </Box>

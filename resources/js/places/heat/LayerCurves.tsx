@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { slate } from '../../theme/tokens';
-import { clock } from '../../words/words';
+import { say, clock } from '../../words/words';
 import { path, TimeChart } from './TimeChart';
 
 type Advice = Schemas['HeatAdvice'];
@@ -23,7 +23,11 @@ export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }
     const at = advice.samples.findIndex((s) => s.t >= advice.lift);
     return (
         <TimeChart
-            label={`Stack ${stack} after ${clock(advice.lift)}: ${layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', ')}.`}
+            label={say('page.layer-curves.stack-after', {
+                stack,
+                lift: clock(advice.lift),
+                layers: layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', '),
+            })}
             end={advice.samples[advice.samples.length - 1]?.t ?? 1}
             hottest={Math.max(...layers.flatMap((l) => l.temperatures))}
             names={layers.map((l, i) => ({

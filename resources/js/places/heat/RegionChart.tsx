@@ -37,12 +37,17 @@ export function RegionChart({ advice }: { advice: Advice }) {
     const works = advice.region.filter((p) => p.binding === 'target');
     const words =
         works.length === 0
-            ? 'None works.'
-            : `Works from ${Math.min(...works.map((p) => p.set))} to ${Math.max(...works.map((p) => p.set))} °C, ${clock(Math.min(...works.map((p) => p.seconds)))} to ${clock(Math.max(...works.map((p) => p.seconds)))}.`;
+            ? say('page.region-chart.none-works')
+            : say('page.region-chart.works-from-to-c-to', {
+                  works: Math.min(...works.map((p) => p.set)),
+                  works2: Math.max(...works.map((p) => p.set)),
+                  works3: clock(Math.min(...works.map((p) => p.seconds))),
+                  works4: clock(Math.max(...works.map((p) => p.seconds))),
+              });
     return (
         <svg
             role="img"
-            aria-label={`Setting against time on the source. ${words}`}
+            aria-label={say('page.region-chart.setting-against-time-on-the-source', { words })}
             viewBox={`0 0 ${W} ${H}`}
             width="100%"
             style={{ display: 'block', background: slate.deep, borderRadius: 6 }}

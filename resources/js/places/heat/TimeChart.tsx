@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { mono, sans, slate } from '../../theme/tokens';
-import { clock } from '../../words/words';
+import { say, clock } from '../../words/words';
 
 const W = 640;
 const H = 300;
@@ -25,7 +25,10 @@ interface Props {
     children: (scale: Scale) => ReactNode;
 }
 
-/** Temperatures over time on dark ground: grid, time axis, the moment of lifting off, and names that do not cover each other. */
+/**
+ * Temperatures over time on dark ground: grid, time axis, the moment of lifting off, and names that do not cover
+ * each other.
+ */
 export function TimeChart({ label, end, hottest, names, lift, children }: Props) {
     const top = Math.ceil((hottest + 8) / 10) * 10;
     const scale: Scale = {
@@ -61,7 +64,7 @@ export function TimeChart({ label, end, hottest, names, lift, children }: Props)
             {children(scale)}
             <path d={`M${x(lift)} ${PLOT.top}V${PLOT.bottom}`} stroke={slate.line} />
             <text x={x(lift) + 5} y={PLOT.top + 12} fontSize="13" fill={slate.line}>
-                lift off {clock(lift)}
+                {say('page.time-chart.lift-off', { lift: clock(lift) })}
             </text>
             {spreadApart(names.map((n) => ({ ...n, y: y(n.c) }))).map((e) => (
                 <text key={e.name} x={PLOT.right + 6} y={e.y + 4} fontSize="13" fontWeight="700" fill={e.stroke}>

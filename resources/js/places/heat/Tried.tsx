@@ -34,18 +34,37 @@ export function Tried({ tried, wide, take, set }: Props) {
             <Refusal error={answer.error} />
             <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
                 <Figure
-                    name={`bond after ${clock(a.lift)}, of ${a.window.low}–${a.window.high}`}
-                    value={`${off.bond.toFixed(0)} °C${band ? ` (${band.low.toFixed(0)}–${band.high.toFixed(0)})` : ''}`}
+                    name={say('page.tried.bond-after-of', {
+                        lift: clock(a.lift),
+                        low: a.window.low,
+                        high: a.window.high,
+                    })}
+                    value={say('page.tried.c', {
+                        degrees: off.bond.toFixed(0),
+                        band: band && ` (${band.low.toFixed(0)}–${band.high.toFixed(0)})`,
+                    })}
                 />
-                <Figure name={`battery, stop at ${a.limits.batteryStop}`} value={`${off.battery.toFixed(0)} °C`} />
                 <Figure
-                    name={`panel, limit ${a.limits.panel}${a.limits.panelPeak > a.limits.panel ? ` (${a.limits.panelPeak} for ${a.limits.panelPeakSeconds} s)` : ''}`}
+                    name={say('page.tried.battery-stop-at', { batteryStop: a.limits.batteryStop })}
+                    value={`${off.battery.toFixed(0)} °C`}
+                />
+                <Figure
+                    name={say('page.tried.panel-limit', {
+                        panel: a.limits.panel,
+                        panelPeak:
+                            a.limits.panelPeak > a.limits.panel
+                                ? say('page.tried.for-s', {
+                                      panelPeak: a.limits.panelPeak,
+                                      panelPeakSeconds: a.limits.panelPeakSeconds,
+                                  })
+                                : '',
+                    })}
                     value={`${off.panel.toFixed(0)} °C`}
                 />
-                <Figure name="of what the panel bears" value={`${Math.round(100 * a.panelUsed)} %`} />
+                <Figure name={say('page.tried.of-what-the-panel-bears')} value={`${Math.round(100 * a.panelUsed)} %`} />
             </Box>
             <Typography>
-                <b>{a.best ? 'Gentlest that works: ' : 'Nothing works: '}</b>
+                <b>{a.best ? say('page.tried.gentlest-that-works') : say('page.tried.nothing-works')}</b>
                 {sentences(a.because)}{' '}
                 {a.best && (
                     <Button
@@ -58,7 +77,7 @@ export function Tried({ tried, wide, take, set }: Props) {
                             }
                         }}
                     >
-                        Take it
+                        {say('page.take-it')}
                     </Button>
                 )}
             </Typography>
@@ -68,8 +87,12 @@ export function Tried({ tried, wide, take, set }: Props) {
                 {a.layers.length > 0 && tried.stack !== undefined && <LayerCurves advice={a} stack={tried.stack} />}
             </Box>
             <Typography color="textSecondary">
-                {works} of {a.region.length} pairs of setting and time work. Contact {a.source.coefficient} W/m²K,{' '}
-                {say(`origin.${a.source.origin}`)}.
+                {say('page.tried.of-pairs-of-setting-and-time', {
+                    works,
+                    region: a.region.length,
+                    coefficient: a.source.coefficient,
+                    origin: say(`origin.${a.source.origin}`),
+                })}
             </Typography>
         </>
     );

@@ -26,15 +26,13 @@ export function Money() {
         <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 3 }}>
             <Box sx={{ display: 'flex', gap: 4, alignItems: 'end' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
-                    Owed by insurers
+                    {say('page.money.owed-by-insurers')}
                 </Typography>
-                {c && <Figure name="open" value={amount(c.open, c.currency)} />}
-                {c && <Figure name="overdue" value={amount(c.overdue, c.currency)} />}
+                {c && <Figure name={say('page.money.open')} value={amount(c.open, c.currency)} />}
+                {c && <Figure name={say('page.money.overdue')} value={amount(c.overdue, c.currency)} />}
             </Box>
             {c?.data.length === 0 && (
-                <Typography color="textSecondary">
-                    Nothing is owed. A claim stands here from hand-over until it is paid.
-                </Typography>
+                <Typography color="textSecondary">{say('page.money.nothing-is-owed-a-claim-stands')}</Typography>
             )}
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
@@ -70,13 +68,14 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
         pay.mutate();
     };
     const open = claim.open !== '0.00';
+    const edge = claim.overdue ? 'stop' : open ? 'care' : 'done';
     return (
         <Box
             component="section"
-            aria-label={`Claim of ${claim.job.tag}`}
+            aria-label={say('page.money.claim-of', { tag: claim.job.tag })}
             sx={(t) => ({
                 bgcolor: 'background.paper',
-                borderLeft: `6px solid ${claim.overdue ? t.palette.role.stop : open ? t.palette.role.care : t.palette.role.done}`,
+                borderLeft: `6px solid ${t.palette.role[edge]}`,
                 borderRadius: 1,
                 p: 2,
             })}
@@ -88,30 +87,32 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
                 <Box>
                     {claim.job.customer}
                     <Box sx={{ color: 'text.secondary' }}>
-                        policy {claim.policy}, {claim.reference}
+                        {say('page.money.policy', { policy: claim.policy, reference: claim.reference })}
                     </Box>
                 </Box>
                 <Box>
                     <Box sx={{ fontFamily: mono }}>{amount(claim.authorised ?? '0.00', currency)}</Box>
                     <Box sx={{ color: 'text.secondary' }}>
                         {say(`claim.${claim.state}`).toLowerCase()}
-                        {claim.paid !== '0.00' ? `, ${amount(claim.paid, currency)} paid` : ''}
+                        {claim.paid !== '0.00' ? say('page.money.paid', { paid: amount(claim.paid, currency) }) : ''}
                     </Box>
                 </Box>
                 <Box sx={(t) => (claim.overdue ? { color: t.palette.role.stop, fontWeight: 700 } : {})}>
-                    {open ? `${claim.overdue ? 'overdue since' : 'due'} ${claim.dueOn}` : 'nothing open'}
+                    {open
+                        ? `${claim.overdue ? say('page.money.overdue-since') : 'due'} ${claim.dueOn}`
+                        : say('page.money.nothing-open')}
                 </Box>
                 {open && maySettle ? (
                     <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
                         <TextField
                             size="small"
-                            label="Came in"
+                            label={say('page.money.came-in')}
                             value={paid}
                             onChange={(e) => setPaid(e.target.value.replace(',', '.'))}
                             sx={{ width: 110 }}
                         />
                         <Button type="submit" variant="contained" disabled={pay.isPending}>
-                            Keep
+                            {say('page.keep')}
                         </Button>
                         <Button
                             variant="outlined"
@@ -119,7 +120,7 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
                             disabled={reject.isPending}
                             onClick={() => reject.mutate()}
                         >
-                            Rejected
+                            {say('page.money.rejected')}
                         </Button>
                     </Box>
                 ) : (

@@ -9,6 +9,7 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { say } from '../../words/words';
 
 type Rules = Schemas['Rules'];
 type Kept = Schemas['RulesKept'];
@@ -17,13 +18,13 @@ type Amount =
     'taxRate' | 'marginFloor' | 'hourlyRate' | 'roundTo' | 'sundries' | 'tapeMetre' | 'seal' | 'glueMl' | 'glassKit';
 
 const AMOUNTS: [Amount, string][] = [
-    ['hourlyRate', 'An hour of work costs'],
-    ['roundTo', 'Round prices up to'],
-    ['sundries', 'Wipes, alcohol, gloves'],
-    ['tapeMetre', 'A metre of tape'],
-    ['seal', 'A pre-cut seal'],
-    ['glueMl', 'A ml of adhesive'],
-    ['glassKit', 'A glass-only kit'],
+    ['hourlyRate', say('page.shop-rules.an-hour-of-work-costs')],
+    ['roundTo', say('page.shop-rules.round-prices-up-to')],
+    ['sundries', say('page.shop-rules.wipes-alcohol-gloves')],
+    ['tapeMetre', say('page.shop-rules.a-metre-of-tape')],
+    ['seal', say('page.shop-rules.a-pre-cut-seal')],
+    ['glueMl', say('page.shop-rules.a-ml-of-adhesive')],
+    ['glassKit', say('page.shop-rules.a-glass-only-kit')],
 ];
 
 /** How prices are computed; the owner's. */
@@ -60,44 +61,46 @@ function RulesForm({ kept }: { kept: Kept }) {
         />
     );
     return (
-        <Box component="form" onSubmit={submit} aria-label="Rules of pricing" sx={{ display: 'grid', gap: 2 }}>
+        <Box
+            component="form"
+            onSubmit={submit}
+            aria-label={say('page.shop-rules.rules-of-pricing')}
+            sx={{ display: 'grid', gap: 2 }}
+        >
             <Typography component="h2" variant="h1">
-                Rules of pricing
+                {say('page.shop-rules.rules-of-pricing')}
             </Typography>
-            <Typography color="textSecondary">
-                Price = expected cost ÷ (1 − margin floor), plus tax, rounded up. Expected cost has the part, labour,
-                consumables and what may go wrong in it. A fixed price wins.
-            </Typography>
+            <Typography color="textSecondary">{say('page.shop-rules.price-expected-cost-1-margin-floor')}</Typography>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 <TextField
                     size="small"
-                    label="Currency"
+                    label={say('page.shop-rules.currency')}
                     value={rules.currency}
                     onChange={(e) => setRules({ ...rules, currency: e.target.value })}
                 />
-                {text('taxRate', 'Tax, as a share: 0.19')}
-                {text('marginFloor', 'Margin floor, as a share: 0.25')}
+                {text('taxRate', say('page.shop-rules.tax-as-a-share-0-19'))}
+                {text('marginFloor', say('page.shop-rules.margin-floor-as-a-share-0'))}
                 {AMOUNTS.map(([key, label]) => text(key, label))}
-                {whole('warrantyDays', 'Warranty, days')}
-                {whole('insurerDays', 'Insurers pay within, days')}
-                {whole('picks', 'Opening picks for one phone')}
+                {whole('warrantyDays', say('page.shop-rules.warranty-days'))}
+                {whole('insurerDays', say('page.shop-rules.insurers-pay-within-days'))}
+                {whole('picks', say('page.shop-rules.opening-picks-for-one-phone'))}
             </Box>
             <Pairs
-                title="Fixed prices"
-                hint="phone id and kind: brasca-fern-5 display-assembly"
+                title={say('page.shop-rules.fixed-prices')}
+                hint={say('page.shop-rules.phone-id-and-kind-brasca-fern')}
                 rows={rules.fixed}
                 set={(fixed) => setRules({ ...rules, fixed })}
             />
             <Pairs
-                title="What phones are worth"
-                hint="phone id: quillon-vesper"
+                title={say('page.shop-rules.what-phones-are-worth')}
+                hint={say('page.shop-rules.phone-id-quillon-vesper')}
                 rows={rules.worth}
                 set={(worth) => setRules({ ...rules, worth })}
             />
             <Refusal error={save.error} />
             {save.isSuccess && (
                 <Note tone="done" role="status">
-                    Kept. Quotes follow from now on; accepted ones stay as they are.
+                    {say('page.shop-rules.kept-quotes-follow-from-now-on')}
                 </Note>
             )}
             <Button
@@ -106,7 +109,7 @@ function RulesForm({ kept }: { kept: Kept }) {
                 disabled={save.isPending}
                 sx={{ justifySelf: 'start', minHeight: 56, px: 4 }}
             >
-                Keep the rules
+                {say('page.shop-rules.keep-the-rules')}
             </Button>
         </Box>
     );
@@ -139,19 +142,22 @@ function Pairs({
                     />
                     <TextField
                         size="small"
-                        label="Amount"
+                        label={say('page.shop-rules.amount')}
                         value={row.amount}
                         onChange={(e) =>
                             set(rows.map((r, j) => (j === i ? { ...r, amount: e.target.value.replace(',', '.') } : r)))
                         }
                         sx={{ width: 120 }}
                     />
-                    <Button onClick={() => set(rows.filter((_, j) => j !== i))} aria-label={`Remove ${row.for}`}>
-                        Remove
+                    <Button
+                        onClick={() => set(rows.filter((_, j) => j !== i))}
+                        aria-label={say('page.shop-rules.remove', { for: row.for })}
+                    >
+                        {say('page.remove')}
                     </Button>
                 </Box>
             ))}
-            <Button onClick={() => set([...rows, { for: '', amount: '' }])}>Add a line</Button>
+            <Button onClick={() => set([...rows, { for: '', amount: '' }])}>{say('page.shop-rules.add-a-line')}</Button>
         </Box>
     );
 }

@@ -10,6 +10,7 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
+import { say } from '../../words/words';
 
 type CountState = Schemas['Count'];
 
@@ -46,7 +47,7 @@ export function Count() {
     return (
         <Box sx={{ display: 'grid', gap: 2, maxWidth: 900 }}>
             <Typography component="h1" variant="h1">
-                Count the shelf
+                {say('page.count.count-the-shelf')}
             </Typography>
             {(count === null || count.closed) && (
                 <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
@@ -56,19 +57,17 @@ export function Count() {
                         disabled={start.isPending}
                         sx={{ minHeight: 56 }}
                     >
-                        {count === null ? 'Begin a count' : 'Begin another'}
+                        {count === null ? say('page.count.begin-a-count') : say('page.count.begin-another')}
                     </Button>
                     {count === null && (
-                        <Typography color="textSecondary">
-                            Scan each label or type it. At the end what is missing is named.
-                        </Typography>
+                        <Typography color="textSecondary">{say('page.count.scan-each-label-or-type-it')}</Typography>
                     )}
                 </Box>
             )}
             {count && !count.closed && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
                     <TextField
-                        label="Label, scanned or typed"
+                        label={say('page.count.label-scanned-or-typed')}
                         value={label}
                         onChange={(e) => setLabel(e.target.value)}
                         autoFocus
@@ -76,7 +75,7 @@ export function Count() {
                         autoComplete="off"
                     />
                     <Button type="submit" variant="contained" sx={{ flex: 'none', minHeight: 56 }}>
-                        Counted
+                        {say('page.count.counted')}
                     </Button>
                     <Button
                         variant="outlined"
@@ -84,7 +83,7 @@ export function Count() {
                         disabled={close.isPending}
                         sx={{ flex: 'none', minHeight: 56 }}
                     >
-                        End the count
+                        {say('page.count.end-the-count')}
                     </Button>
                 </Box>
             )}
@@ -92,21 +91,32 @@ export function Count() {
             {count?.last && !count.closed && (
                 <Note tone={count.last.item ? 'done' : 'care'} role="status">
                     {count.last.item
-                        ? `${count.last.label}: ${count.last.item.name}, belongs at ${count.last.item.place}`
-                        : `${count.last.label} is not in the books`}
+                        ? say('page.count.belongs-at', {
+                              label: count.last.label,
+                              name: count.last.item.name,
+                              place: count.last.item.place,
+                          })
+                        : say('page.count.is-not-in-the-books', { label: count.last.label })}
                 </Note>
             )}
             {count && (
                 <>
                     <Box sx={{ display: 'flex', gap: 4 }}>
-                        <Figure name="counted" value={String(count.counted)} />
-                        <Figure name={count.closed ? 'missing' : 'still to find'} value={String(count.missing)} />
-                        <Figure name="not in the books" value={String(count.strange.length)} />
+                        <Figure name={say('page.count.counted-2')} value={String(count.counted)} />
+                        <Figure
+                            name={count.closed ? 'missing' : say('page.count.still-to-find')}
+                            value={String(count.missing)}
+                        />
+                        <Figure name={say('page.count.not-in-the-books')} value={String(count.strange.length)} />
                     </Box>
-                    {count.strange.length > 0 && <Typography>Not in the books: {count.strange.join(', ')}</Typography>}
+                    {count.strange.length > 0 && (
+                        <Typography>
+                            {say('page.count.not-in-the-books-2', { strange: count.strange.join(', ') })}
+                        </Typography>
+                    )}
                     <Box
                         component="ul"
-                        aria-label={count.closed ? 'Missing' : 'Still to find'}
+                        aria-label={count.closed ? say('page.count.missing') : say('page.count.still-to-find-2')}
                         sx={{ m: 0, p: 0, listStyle: 'none' }}
                     >
                         {count.missingItems.map((i) => (

@@ -26,7 +26,11 @@ const KINDS = [
 ] as const;
 const TECHNOLOGIES = ['', 'oled', 'soft-oled', 'hard-oled', 'lcd'] as const;
 const STATES = ['new', 'tested', 'kept-frame', 'faulty'] as const;
-const FLAGS = { stylusLayer: 'Stylus layer', readerThrough: 'Reader sees through', memory: 'Memory in it' } as const;
+const FLAGS = {
+    stylusLayer: say('page.item.stylus-layer'),
+    readerThrough: say('page.item.reader-sees-through'),
+    memory: say('page.item.memory-in-it'),
+} as const;
 
 /** One part: what its label opens. */
 export function ItemPage() {
@@ -34,7 +38,7 @@ export function ItemPage() {
     const fresh = label === 'new';
     const item = useQuery({ ...queries.item(label), enabled: !fresh });
     if (!fresh && item.isError) {
-        return <Note tone="stop">There is no part with the label {label}.</Note>;
+        return <Note tone="stop">{say('page.item.there-is-no-part-with-the', { label })}</Note>;
     }
     if (!fresh && !item.data) {
         return null;
@@ -72,25 +76,27 @@ function ItemForm({ item }: { item: Item | null }) {
     return (
         <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 2, maxWidth: 1000 }}>
             <Typography component="h1" variant="h1">
-                {item === null ? 'Take in a part' : `${item.label} · ${item.name}`}
+                {item === null ? say('page.take-in-a-part') : `${item.label} · ${item.name}`}
             </Typography>
             {item && (
                 <Typography color="textSecondary">
                     {say(`itemstate.${item.state}`)}
-                    {item.taken ? `, reserved for ${item.taken}` : ''} ·{' '}
-                    {item.countedAt ? `counted ${ago(item.countedAt)}` : 'never counted'}
+                    {item.taken ? say('page.item.reserved-for', { taken: item.taken }) : ''} ·{' '}
+                    {item.countedAt
+                        ? say('page.item.counted', { countedAt: ago(item.countedAt) })
+                        : say('page.item.never-counted')}
                 </Typography>
             )}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 {item === null && (
                     <TextField
-                        label="Label, empty for the next"
+                        label={say('page.item.label-empty-for-the-next')}
                         {...bind('label')}
                         slotProps={{ htmlInput: { maxLength: 20 } }}
                     />
                 )}
-                <TextField label="Name" required {...bind('name')} sx={{ gridColumn: 'span 2' }} />
-                <TextField label="Kind" select required {...bind('kind')}>
+                <TextField label={say('page.name')} required {...bind('name')} sx={{ gridColumn: 'span 2' }} />
+                <TextField label={say('page.kind')} select required {...bind('kind')}>
                     {KINDS.map((k) => (
                         <MenuItem key={k} value={k}>
                             {say(`kind.${k}`)}
@@ -98,55 +104,63 @@ function ItemForm({ item }: { item: Item | null }) {
                     ))}
                 </TextField>
                 <TextField
-                    label="Model codes, blank between"
+                    label={say('page.item.model-codes-blank-between')}
                     required
                     {...bind('modelCodes')}
                     sx={{ gridColumn: 'span 2' }}
                 />
-                <TextField label="Connector" {...bind('connector')} />
-                <TextField label="Technology" select {...bind('technology')}>
+                <TextField label={say('page.connector')} {...bind('connector')} />
+                <TextField label={say('page.technology')} select {...bind('technology')}>
                     {TECHNOLOGIES.map((t) => (
                         <MenuItem key={t} value={t}>
-                            {t === '' ? 'not known' : say(`technology.${t}`)}
+                            {t === '' ? say('page.not-known') : say(`technology.${t}`)}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField label="Colour" {...bind('colour')} />
-                <TextField label="Refresh, Hz" {...bind('refresh')} />
-                <TextField label="Small parts fitted; none" {...bind('brings')} helperText="ids, blank between" />
-                <TextField label="Supplier" required {...bind('supplier')} />
-                <TextField label="Batch" required {...bind('batch')} />
-                <TextField label="Place" required {...bind('place')} />
-                <TextField label="State" select required {...bind('state')} disabled={gone}>
+                <TextField label={say('page.item.colour')} {...bind('colour')} />
+                <TextField label={say('page.item.refresh-hz')} {...bind('refresh')} />
+                <TextField
+                    label={say('page.item.small-parts-fitted-none')}
+                    {...bind('brings')}
+                    helperText={say('page.item.ids-blank-between')}
+                />
+                <TextField label={say('page.item.supplier')} required {...bind('supplier')} />
+                <TextField label={say('page.item.batch')} required {...bind('batch')} />
+                <TextField label={say('page.place')} required {...bind('place')} />
+                <TextField label={say('page.state')} select required {...bind('state')} disabled={gone}>
                     {(gone ? [item.state] : STATES).map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`itemstate.${s}`)}
                         </MenuItem>
                     ))}
                 </TextField>
-                <TextField label="Cost" {...bind('cost')} helperText="for owner and technician" />
+                <TextField
+                    label={say('page.item.cost')}
+                    {...bind('cost')}
+                    helperText={say('page.item.for-owner-and-technician')}
+                />
             </Box>
             <Typography component="h2" variant="h2">
-                Data sheet
+                {say('page.item.data-sheet')}
             </Typography>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
-                <TextField label="Lit width, mm" {...bind('width')} />
-                <TextField label="Lit height, mm" {...bind('height')} />
-                <TextField label="Pixels wide" {...bind('pixelsWide')} />
-                <TextField label="Pixels high" {...bind('pixelsHigh')} />
-                <TextField label="Module thickness, mm" {...bind('thickness')} />
+                <TextField label={say('page.lit-width-mm')} {...bind('width')} />
+                <TextField label={say('page.lit-height-mm')} {...bind('height')} />
+                <TextField label={say('page.pixels-wide')} {...bind('pixelsWide')} />
+                <TextField label={say('page.pixels-high')} {...bind('pixelsHigh')} />
+                <TextField label={say('page.item.module-thickness-mm')} {...bind('thickness')} />
                 {Object.entries(FLAGS).map(([key, name]) => (
                     <TextField key={key} label={name} select {...bind(key)}>
-                        <MenuItem value="">not known</MenuItem>
-                        <MenuItem value="yes">yes</MenuItem>
-                        <MenuItem value="no">no</MenuItem>
+                        <MenuItem value="">{say('page.not-known')}</MenuItem>
+                        <MenuItem value="yes">{say('page.item.yes')}</MenuItem>
+                        <MenuItem value="no">{say('page.item.no')}</MenuItem>
                     </TextField>
                 ))}
             </Box>
             <Refusal error={save.error} />
             {save.isSuccess && item !== null && (
                 <Note tone="done" role="status">
-                    Kept.
+                    {say('page.item.kept')}
                 </Note>
             )}
             <Box sx={{ display: 'flex', gap: 1 }}>
@@ -156,7 +170,7 @@ function ItemForm({ item }: { item: Item | null }) {
                     disabled={save.isPending || gone}
                     sx={{ minHeight: 56, px: 4 }}
                 >
-                    {item === null ? 'Put it on the shelf' : 'Keep the change'}
+                    {item === null ? say('page.item.put-it-on-the-shelf') : say('page.item.keep-the-change')}
                 </Button>
                 {item && (
                     <Button
@@ -165,7 +179,7 @@ function ItemForm({ item }: { item: Item | null }) {
                         target="_blank"
                         rel="noopener"
                     >
-                        Label, PDF
+                        {say('page.item.label-pdf')}
                     </Button>
                 )}
             </Box>

@@ -34,10 +34,10 @@ export function Parts() {
         <>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
-                    Shelf
+                    {say('page.shelf')}
                 </Typography>
                 <TextField
-                    label="Label, name, code, supplier, place"
+                    label={say('page.parts.label-name-code-supplier-place')}
                     value={find}
                     onChange={(e) => {
                         setFind(e.target.value);
@@ -49,7 +49,7 @@ export function Parts() {
                 <TextField
                     select
                     size="small"
-                    label="State"
+                    label={say('page.state')}
                     value={state}
                     onChange={(e) => {
                         setState(e.target.value);
@@ -57,7 +57,7 @@ export function Parts() {
                     }}
                     sx={{ width: 140 }}
                 >
-                    <MenuItem value="">All</MenuItem>
+                    <MenuItem value="">{say('page.parts.all')}</MenuItem>
                     {STATES.map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`itemstate.${s}`)}
@@ -72,17 +72,17 @@ export function Parts() {
                     variant="outlined"
                     disabled={chosen.length === 0}
                 >
-                    Labels, PDF{chosen.length > 0 ? ` (${chosen.length})` : ''}
+                    {say('page.parts.labels-pdf', { chosen: chosen.length > 0 ? ` (${chosen.length})` : '' })}
                 </Button>
                 <Button component={Link} to="/shelf/new" variant="contained">
-                    Take in a part
+                    {say('page.take-in-a-part')}
                 </Button>
             </Box>
             {data && rows.length === 0 && (
                 <Typography color="textSecondary">
                     {find === ''
-                        ? 'The shelf is empty. Take in a part, or a list.'
-                        : 'No part matches. Words need three letters or digits.'}
+                        ? say('page.parts.the-shelf-is-empty-take-in')
+                        : say('page.parts.no-part-matches-words-need-three')}
                 </Typography>
             )}
             <Table size="small" sx={{ bgcolor: 'background.paper' }}>
@@ -101,7 +101,16 @@ export function Parts() {
                                 }
                             />
                         </TableCell>
-                        {['Label', 'Part', 'Kind', 'Codes', 'Supplier, batch', 'Place', 'State', 'For'].map((h) => (
+                        {[
+                            say('page.parts.label'),
+                            say('page.parts.part'),
+                            say('page.kind'),
+                            say('page.codes'),
+                            say('page.parts.supplier-batch'),
+                            say('page.place'),
+                            say('page.state'),
+                            say('page.parts.for'),
+                        ].map((h) => (
                             <TableCell key={h} sx={{ fontWeight: 700 }}>
                                 {h}
                             </TableCell>
@@ -146,7 +155,7 @@ export function Parts() {
             </Table>
             {data && <Pager page={page} more={data.more} go={setPage} />}
             <Button component="a" href="/api/shelf/export.csv" sx={{ mt: 1 }}>
-                The whole shelf as a list, CSV
+                {say('page.parts.the-whole-shelf-as-a-list')}
             </Button>
         </>
     );

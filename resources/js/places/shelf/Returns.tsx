@@ -16,7 +16,11 @@ const NEXT: Record<Return['state'], Return['state'][]> = {
     credited: [],
     refused: [],
 };
-const VERB: Record<string, string> = { sent: 'Sent off', credited: 'Credited', refused: 'Supplier refused' };
+const VERB: Record<string, string> = {
+    sent: say('page.returns.sent-off'),
+    credited: say('page.returns.credited'),
+    refused: say('page.returns.supplier-refused'),
+};
 
 /** Parts that failed before they were glued, on their way back. */
 export function Returns() {
@@ -34,19 +38,17 @@ export function Returns() {
     return (
         <Box sx={{ display: 'grid', gap: 2 }}>
             <Typography component="h1" variant="h1">
-                Returns to suppliers
+                {say('page.returns.returns-to-suppliers')}
             </Typography>
             <Refusal error={move.error} />
             {data?.data.length === 0 && (
-                <Typography color="textSecondary">
-                    Nothing is going back. A part that fails on the bench before gluing opens a return.
-                </Typography>
+                <Typography color="textSecondary">{say('page.returns.nothing-is-going-back-a-part')}</Typography>
             )}
             {data?.data.map((r) => (
                 <Box
                     key={r.id}
                     component="section"
-                    aria-label={`Return of ${r.item.label}`}
+                    aria-label={say('page.returns.return-of', { label: r.item.label })}
                     sx={{
                         display: 'grid',
                         gridTemplateColumns: '100px 1.2fr 1.4fr 120px auto',
@@ -67,7 +69,7 @@ export function Returns() {
                     <Box>
                         {r.reason}
                         <Box sx={{ color: 'text.secondary' }}>
-                            {r.tag ?? 'no job'}, {moment(r.at)}
+                            {r.tag ?? say('page.returns.no-job')}, {moment(r.at)}
                         </Box>
                     </Box>
                     <Box sx={{ fontWeight: 700 }}>{say(`returnstate.${r.state}`)}</Box>

@@ -2,12 +2,13 @@ import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import { Link, Outlet, useLocation } from 'react-router';
+import { say } from '../../words/words';
 
 const ROOMS = [
-    { to: '/shelf', label: 'Parts' },
-    { to: '/shelf-import', label: 'Take in a list' },
-    { to: '/shelf-count', label: 'Count' },
-    { to: '/shelf-returns', label: 'Returns' },
+    { to: '/shelf', label: say('page.parts') },
+    { to: '/shelf-import', label: say('page.take-in-a-list') },
+    { to: '/shelf-count', label: say('page.count') },
+    { to: '/shelf-returns', label: say('page.shelf.returns') },
 ];
 
 /** Parts on the shelf, lists coming in, counting, and what goes back. */
@@ -16,7 +17,7 @@ export function Shelf() {
     const here = ROOMS.find((r) => r.to === pathname)?.to ?? '/shelf';
     return (
         <Box component="main" sx={{ px: 3, pb: 3, pt: 1, maxWidth: 1280, width: '100%', mx: 'auto' }}>
-            <Tabs component="nav" aria-label="Shelf" value={here} sx={{ mb: 2 }}>
+            <Tabs component="nav" aria-label={say('page.shelf')} value={here} sx={{ mb: 2 }}>
                 {ROOMS.map((r) => (
                     <Tab
                         key={r.to}

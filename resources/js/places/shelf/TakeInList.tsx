@@ -21,7 +21,10 @@ import { say } from '../../words/words';
 type Import = Schemas['Import'];
 const SEPARATOR: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab' };
 
-/** A parts list comes in: checked line by line with its progress, shown before anything is kept, taken over whole or not at all. */
+/**
+ * A parts list comes in: checked line by line with its progress, shown before anything is kept, taken over whole or
+ * not at all.
+ */
 export function TakeInList() {
     const [list, setList] = useState<Import | null>(null);
     const input = useRef<HTMLInputElement>(null);
@@ -56,11 +59,10 @@ export function TakeInList() {
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
                 <Box sx={{ flex: 1 }}>
                     <Typography component="h1" variant="h1">
-                        Take in a list
+                        {say('page.take-in-a-list')}
                     </Typography>
                     <Typography color="textSecondary">
-                        CSV with a heading. Needed: name, kind, codes, supplier, place. Encoding, separator and decimal
-                        sign are recognised.
+                        {say('page.take-in-list.csv-with-a-heading-needed-name')}
                     </Typography>
                 </Box>
                 <input
@@ -68,7 +70,7 @@ export function TakeInList() {
                     type="file"
                     hidden
                     accept=".csv,.txt,text/csv"
-                    aria-label="List file"
+                    aria-label={say('page.take-in-list.list-file')}
                     onChange={(e) => {
                         const file = e.target.files?.[0];
                         if (file) {
@@ -83,40 +85,52 @@ export function TakeInList() {
                     onClick={() => input.current?.click()}
                     sx={{ minHeight: 56 }}
                 >
-                    Choose a list
+                    {say('page.take-in-list.choose-a-list')}
                 </Button>
             </Box>
             <Refusal error={read.error ?? commit.error} />
             {list && (
                 <>
                     <Typography>
-                        <b>{list.name}</b>: {list.total} lines, {list.encoding}, separated by{' '}
-                        {SEPARATOR[list.separator] ?? list.separator}, decimals behind “{list.decimal}”.
-                        {list.unknown.length > 0 && ` Columns left out: ${list.unknown.join(', ')}.`}
+                        <b>{list.name}</b>
+                        {say('page.take-in-list.lines-separated-by-decimals-behind', {
+                            total: list.total,
+                            encoding: list.encoding,
+                            SEPARATOR: SEPARATOR[list.separator] ?? list.separator,
+                            decimal: list.decimal,
+                        })}
+                        {list.unknown.length > 0 &&
+                            say('page.take-in-list.columns-left-out', { unknown: list.unknown.join(', ') })}
                     </Typography>
                     {list.state === 'checking' && (
                         <Box>
                             <LinearProgress
                                 variant="determinate"
                                 value={(100 * list.checked) / list.total}
-                                aria-label="Lines checked"
+                                aria-label={say('page.take-in-list.lines-checked')}
                                 sx={{ height: 12, borderRadius: 1 }}
                             />
                             <Typography sx={{ fontFamily: mono }}>
-                                {list.checked} of {list.total} checked, {list.bad} bad
+                                {say('page.take-in-list.of-checked-bad', {
+                                    checked: list.checked,
+                                    total: list.total,
+                                    bad: list.bad,
+                                })}
                             </Typography>
                         </Box>
                     )}
                     {list.state === 'refused' && (
                         <Note tone="stop" role="alert">
-                            {list.bad} of {list.total} lines are bad. Nothing was put on the shelf: mend them and send
-                            the list again.
+                            {say('page.take-in-list.of-lines-are-bad-nothing-was', {
+                                bad: list.bad,
+                                total: list.total,
+                            })}
                         </Note>
                     )}
                     {list.state === 'ready' && (
                         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
                             <Note tone="done" role="status">
-                                All {list.total} lines are good. Nothing is on the shelf yet.
+                                {say('page.take-in-list.all-lines-are-good-nothing-is', { total: list.total })}
                             </Note>
                             <Button
                                 variant="contained"
@@ -124,14 +138,19 @@ export function TakeInList() {
                                 onClick={() => commit.mutate(list.id)}
                                 sx={{ minHeight: 56 }}
                             >
-                                {commit.isPending ? 'Putting them on the shelf…' : `Put all ${list.total} on the shelf`}
+                                {commit.isPending
+                                    ? say('page.take-in-list.putting-them-on-the-shelf')
+                                    : say('page.take-in-list.put-all-on-the-shelf', { total: list.total })}
                             </Button>
                         </Box>
                     )}
-                    {commit.isPending && <LinearProgress aria-label="Putting the list on the shelf" />}
+                    {commit.isPending && (
+                        <LinearProgress aria-label={say('page.take-in-list.putting-the-list-on-the-shelf')} />
+                    )}
                     {list.state === 'done' && (
                         <Note tone="done" role="status">
-                            All {list.total} parts are on the shelf. <Link to="/shelf">See them</Link>
+                            {say('page.take-in-list.all-parts-are-on-the-shelf', { total: list.total })}{' '}
+                            <Link to="/shelf">{say('page.take-in-list.see-them')}</Link>
                         </Note>
                     )}
                     {list.faults.length > 0 && <Faults list={list} />}
@@ -144,12 +163,12 @@ export function TakeInList() {
 
 function Faults({ list }: { list: Import }) {
     return (
-        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label="Bad lines">
+        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label={say('page.take-in-list.bad-lines')}>
             <TableHead>
                 <TableRow>
-                    <TableCell>Line</TableCell>
-                    <TableCell>Name</TableCell>
-                    <TableCell>What is wrong</TableCell>
+                    <TableCell>{say('page.take-in-list.line')}</TableCell>
+                    <TableCell>{say('page.name')}</TableCell>
+                    <TableCell>{say('page.take-in-list.what-is-wrong')}</TableCell>
                 </TableRow>
             </TableHead>
             <TableBody>
@@ -173,13 +192,13 @@ function Faults({ list }: { list: Import }) {
 
 function Preview({ list }: { list: Import }) {
     return (
-        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label="Good lines">
+        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label={say('page.take-in-list.good-lines')}>
             <TableHead>
                 <TableRow>
-                    <TableCell>Line</TableCell>
-                    <TableCell>Name</TableCell>
-                    <TableCell>Kind</TableCell>
-                    <TableCell>Would fit</TableCell>
+                    <TableCell>{say('page.take-in-list.line')}</TableCell>
+                    <TableCell>{say('page.name')}</TableCell>
+                    <TableCell>{say('page.kind')}</TableCell>
+                    <TableCell>{say('page.take-in-list.would-fit')}</TableCell>
                 </TableRow>
             </TableHead>
             <TableBody>
@@ -190,7 +209,7 @@ function Preview({ list }: { list: Import }) {
                         <TableCell>{say(`kind.${p.kind}`)}</TableCell>
                         <TableCell>
                             {p.fits.length === 0
-                                ? 'no phone file knows its codes'
+                                ? say('page.take-in-list.no-phone-file-knows-its-codes')
                                 : p.fits
                                       .map((f) => `${f.phone}: ${say(`verdict.${f.verdict}`).toLowerCase()}`)
                                       .join('; ')}

@@ -26,18 +26,18 @@ import { StepList } from './StepList';
 import { useRun } from '../../bench/useRun';
 
 const KEYS = [
-    ['Space, PageDown', 'Start the clock, or done'],
-    ['Backspace', 'Undo the last step'],
-    ['H', 'Heat again, and off again'],
-    ['P', 'Problem: note, alcohol, battery, screws'],
-    ['R', 'Reading of the thermometer'],
-    ['F', 'Heat, large'],
-    ['M', 'Sound on, off'],
-    ['S', 'Screw mat'],
-    ['N', 'Next screw: out, or in'],
-    ['L', 'What is where'],
-    ['/', 'Find a step'],
-    ['?', 'These keys'],
+    ['Space, PageDown', say('page.bench.start-the-clock-or-done')],
+    ['Backspace', say('page.bench.undo-the-last-step')],
+    ['H', say('page.bench.heat-again-and-off-again')],
+    ['P', say('page.bench.problem-note-alcohol-battery-screws')],
+    ['R', say('page.reading-of-the-thermometer')],
+    ['F', say('page.bench.heat-large')],
+    ['M', say('page.bench.sound-on-off')],
+    ['S', say('page.screw-mat')],
+    ['N', say('page.bench.next-screw-out-or-in')],
+    ['L', say('page.what-is-where')],
+    ['/', say('page.find-a-step')],
+    ['?', say('page.bench.these-keys')],
 ] as const;
 
 /** One thing to do at a time: the drawing says where, the card says what, the strip says how hot and how long. */
@@ -184,7 +184,11 @@ export function Bench() {
                             face={step?.face ?? 'front'}
                             drawn={oldGlass ? drawn.filter((m) => m.face === step.face) : []}
                             marks={step ? marksFor(phone, view.plan, step, done) : []}
-                            title={`${phone.identity.maker} ${phone.identity.model}, ${step?.face ?? 'front'} up`}
+                            title={say('page.bench.up', {
+                                maker: phone.identity.maker,
+                                model: phone.identity.model,
+                                face: step?.face ?? 'front',
+                            })}
                         />
                     )}
                 </Box>
@@ -221,7 +225,7 @@ export function Bench() {
                 <Ledger job={job.id} phone={phone} plan={view.plan} run={view.run} close={() => setLedger(false)} />
             )}
             <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
-                <DialogTitle id="keys-title">Keys</DialogTitle>
+                <DialogTitle id="keys-title">{say('page.bench.keys')}</DialogTitle>
                 <DialogContent>
                     <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1.5, m: 0 }}>
                         {KEYS.map(([k, what]) => (
@@ -238,7 +242,7 @@ export function Bench() {
                 </DialogContent>
             </Dialog>
             <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
-                {step ? say(`phase.${step.phase}`) : 'All steps done'}
+                {step ? say(`phase.${step.phase}`) : say('page.all-steps-done')}
             </Box>
         </Box>
     );

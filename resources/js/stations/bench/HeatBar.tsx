@@ -47,7 +47,7 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
     return (
         <Box
             component="section"
-            aria-label="Heat now"
+            aria-label={say('page.heat-bar.heat-now')}
             sx={{ bgcolor: slate.deep, color: slate.line, px: 1.5, pt: 0.75, display: 'grid', gap: 0.5 }}
         >
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -57,13 +57,13 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
 
                 <Box sx={{ ml: 'auto', display: 'flex', gap: 0.75 }}>
                     <BarButton press={() => setReading(true)} disabled={!mayRead}>
-                        Reading <Key>R</Key>
+                        {say('page.heat-bar.reading')} <Key>R</Key>
                     </BarButton>
                     <BarButton press={() => setLarge(true)}>
-                        Large <Key>F</Key>
+                        {say('page.heat-bar.large')} <Key>F</Key>
                     </BarButton>
                     <BarButton press={mute}>
-                        {silent ? 'Sound on' : 'Sound off'} <Key>M</Key>
+                        {silent ? say('page.heat-bar.sound-on') : say('page.heat-bar.sound-off')} <Key>M</Key>
                     </BarButton>
                 </Box>
             </Box>
@@ -97,7 +97,7 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
                             )}
                         </Box>
                         <BarButton press={() => setLarge(false)}>
-                            Close <Key>F</Key>
+                            {say('page.close')} <Key>F</Key>
                         </BarButton>
                     </Box>
                     {strip}
@@ -117,17 +117,19 @@ function Followed({ job, mayWork }: { job: string; mayWork: boolean }) {
     return (
         <Box
             role="group"
-            aria-label="Thermometer"
+            aria-label={say('page.heat-bar.thermometer')}
             sx={{ ...quiet, display: 'flex', gap: 1, alignItems: 'center', minHeight: 40 }}
         >
             <span style={{ color: thermometer.state === 'live' ? slate.line : slate.stop }}>{shown(thermometer)}</span>
-            {mine && <span>followed: {say(`probe.${mine.probe}`).toLowerCase()}</span>}
+            {mine && <span>{say('page.heat-bar.followed', { probe: say(`probe.${mine.probe}`).toLowerCase() })}</span>}
             {mine && (
                 <BarButton press={() => leave.mutate()} disabled={!mayWork || leave.isPending}>
-                    Leave it
+                    {say('page.heat-bar.leave-it')}
                 </BarButton>
             )}
-            {!mine && thermometer.follows && <span>is read for {thermometer.follows.tag}</span>}
+            {!mine && thermometer.follows && (
+                <span>{say('page.heat-bar.is-read-for', { tag: thermometer.follows.tag })}</span>
+            )}
         </Box>
     );
 }
@@ -158,24 +160,29 @@ function Said({ words, size }: { words: HeatWords; size: string }) {
 
 const quiet = { color: slate.quiet, fontSize: '0.9375rem', lineHeight: 1.25 } as const;
 
+/** What the readings did to the contact, with its interval. */
+const corrected = (fit: NonNullable<Heated['fit']>): string =>
+    say('ui.corrected-by', {
+        count: fit.used,
+        contact: fit.coefficient.toFixed(0),
+        low: fit.low.toFixed(0),
+        high: fit.high.toFixed(0),
+    });
+
 function Corrected({ heat, why }: { heat: Heated; why: string | null }) {
     const { fit } = heat;
     return (
         <Box role="status" sx={quiet}>
             {why !== null && `${why} · `}
-            {`Panel has borne ${Math.round(100 * heat.panelUsed)} % of what it bears. `}
+            {say('page.heat-bar.panel-has-borne-of-what-it', { panelUsed: Math.round(100 * heat.panelUsed) })}
             {heat.panelHurt && (
-                <b style={{ color: slate.stop }}>
-                    The panel has been hotter than it bears: look at it before it is used again.{' '}
-                </b>
+                <b style={{ color: slate.stop }}>{say('page.heat-bar.the-panel-has-been-hotter-than')} </b>
             )}
-            {fit !== null &&
-                fit.used > 0 &&
-                `${say('ui.corrected-by', { count: fit.used, contact: fit.coefficient.toFixed(0), low: fit.low.toFixed(0), high: fit.high.toFixed(0) })} `}
+            {fit !== null && fit.used > 0 && `${corrected(fit)} `}
             {fit?.contradicted && <b style={{ color: slate.stop }}>{`${say('ui.readings-contradict')} `}</b>}
             {fit?.implausible && (
                 <b style={{ color: slate.stop }}>
-                    {`A reading is ${fit.implausible === 'too-cold' ? 'colder' : 'hotter'} than any contact explains: the probe is loose or on the wrong spot. It is left out.`}
+                    {fit.implausible === 'too-cold' ? say('page.heat-bar.colder') : say('page.heat-bar.hotter')}
                 </b>
             )}
         </Box>

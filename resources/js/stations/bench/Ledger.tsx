@@ -22,40 +22,40 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
     const ledger = whereabouts(phone, plan, run);
     const lists: [string, { key: string; text: string; note?: string | undefined }[]][] = [
         [
-            'On the screw mat',
+            say('page.ledger.on-the-screw-mat'),
             ledger.screws.map((s) => ({
                 key: s.id,
-                text: `${s.out} × ${s.driver}, ${s.length} mm`,
-                note: s.out < s.all ? `${s.all} came out` : s.name,
+                text: say('page.ledger.mm', { out: s.out, driver: s.driver, s: s.length }),
+                note: s.out < s.all ? say('page.ledger.came-out', { all: s.all }) : s.name,
             })),
         ],
-        ['Unplugged', ledger.off.map((c) => ({ key: c.id, text: c.name }))],
+        [say('page.ledger.unplugged'), ledger.off.map((c) => ({ key: c.id, text: c.name }))],
         [
-            'Out of the phone',
+            say('page.ledger.out-of-the-phone'),
             ledger.parts.map((p) => ({
                 key: p.id,
                 text: p.name,
-                note: `${say(`where.${p.where}`)}${p.paired ? ', cannot be replaced' : ''}`,
+                note: `${say(`where.${p.where}`)}${p.paired ? say('page.ledger.cannot-be-replaced') : ''}`,
             })),
         ],
-        ['On the new part', ledger.moved.map((p) => ({ key: p.id, text: p.name }))],
+        [say('page.ledger.on-the-new-part'), ledger.moved.map((p) => ({ key: p.id, text: p.name }))],
         [
-            'On for the work',
+            say('page.ledger.on-for-the-work'),
             ledger.on.map((t) => ({
                 key: t,
                 text: say(`thing.${t}`),
-                note: t === AT_HAND_OVER ? 'comes off at hand-over' : undefined,
+                note: t === AT_HAND_OVER ? say('page.ledger.comes-off-at-hand-over') : undefined,
             })),
         ],
-        ['Wet', ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
+        [say('page.ledger.wet'), ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
     ];
     const left = lists.filter(([, rows]) => rows.length > 0);
     const astray = left.some(([name, rows]) => name !== 'On the new part' && rows.some((r) => r.key !== AT_HAND_OVER));
     return (
         <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="ledger-title">
-            <DialogTitle id="ledger-title">What is where</DialogTitle>
+            <DialogTitle id="ledger-title">{say('page.what-is-where')}</DialogTitle>
             <DialogContent>
-                {!astray && <Typography>Everything is in its place.</Typography>}
+                {!astray && <Typography>{say('page.ledger.everything-is-in-its-place')}</Typography>}
                 {left.map(([name, rows]) => (
                     <Box component="section" key={name} aria-label={name} sx={{ mb: 1.5 }}>
                         <Typography component="h3" variant="h3">
@@ -77,7 +77,7 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
                 ))}
                 <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
                     <Button variant="outlined" href={`/api/jobs/${job}/screw-mat.pdf`} target="_blank" rel="noreferrer">
-                        Print the screw mat, 1:1
+                        {say('page.ledger.print-the-screw-mat-1-1')}
                     </Button>
                     <Button
                         variant="outlined"
@@ -86,10 +86,10 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
                         target="_blank"
                         rel="noreferrer"
                     >
-                        As SVG
+                        {say('page.ledger.as-svg')}
                     </Button>
                     <Button onClick={close} sx={{ ml: 'auto' }}>
-                        Close
+                        {say('page.close')}
                     </Button>
                 </Box>
             </DialogContent>

@@ -38,7 +38,7 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
     return (
         <Box
             component="section"
-            aria-label="Problem"
+            aria-label={say('page.problem')}
             sx={(t) => ({
                 border: `2px solid ${t.palette.role.care}`,
                 borderRadius: 1,
@@ -50,7 +50,7 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
             <Box component="form" onSubmit={keep} sx={{ display: 'flex', gap: 1 }}>
                 <TextField
                     size="small"
-                    label="What happened"
+                    label={say('page.problem-panel.what-happened')}
                     fullWidth
                     autoFocus
                     value={note}
@@ -58,13 +58,13 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
                     slotProps={{ htmlInput: { maxLength: 300 } }}
                 />
                 <Button type="submit" variant="contained" disabled={note.trim() === ''}>
-                    Keep
+                    {say('page.keep')}
                 </Button>
             </Box>
             <Troubles job={whole} step={step.id} close={close} />
             {ladder && <Holds job={job} ladder={ladder} place={face === 'front' ? 'edge' : 'back'} close={close} />}
             <Typography variant="body2" color="textSecondary">
-                Alcohol used, or dry again
+                {say('page.problem-panel.alcohol-used-or-dry-again')}
             </Typography>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 {PLACES.map((place) => (
@@ -74,7 +74,9 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
                         color="inherit"
                         onClick={() => report(job, run.wet.has(place) ? 'dried' : 'wetted', { place })}
                     >
-                        {run.wet.has(place) ? `Dry: ${say(`place.${place}`)}` : `Wet: ${say(`place.${place}`)}`}
+                        {run.wet.has(place)
+                            ? say('page.problem-panel.dry', { place: say(`place.${place}`) })
+                            : say('page.problem-panel.wet', { place: say(`place.${place}`) })}
                     </Button>
                 ))}
             </Box>
@@ -83,10 +85,12 @@ export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Pro
                 color="inherit"
                 onClick={() => report(job, 'battery', { state: run.batteryIn ? 'out' : 'in' })}
             >
-                {run.batteryIn ? 'Battery unplugged again' : 'Battery plugged in for a look'}
+                {run.batteryIn
+                    ? say('page.problem-panel.battery-unplugged-again')
+                    : say('page.problem-panel.battery-plugged-in-for-a-look')}
             </Button>
             <Button component={Link} to={`/jobs/${job}/part`} variant="outlined" color="inherit">
-                The new part is bad: return it, take another
+                {say('page.problem-panel.the-new-part-is-bad-return')}
             </Button>
             {screws && <ScrewCount job={job} step={step} close={close} />}
         </Box>
@@ -102,20 +106,26 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
             <TextField
                 size="small"
                 select
-                label="Screws"
+                label={say('page.screws')}
                 value={count}
                 onChange={(e) => setCount(Number(e.target.value))}
             >
                 {Array.from({ length: planned }, (_, i) => (
                     <MenuItem key={i} value={i}>
-                        {i} of {planned}
+                        {say('page.problem-panel.of', { i, planned })}
                     </MenuItem>
                 ))}
             </TextField>
-            <TextField size="small" select label="Because" value={reason} onChange={(e) => setReason(e.target.value)}>
-                <MenuItem value="missing-at-check-in">Missing at check-in</MenuItem>
-                <MenuItem value="no-hole">New part has no hole</MenuItem>
-                <MenuItem value="lost-and-replaced">Lost and replaced</MenuItem>
+            <TextField
+                size="small"
+                select
+                label={say('page.problem-panel.because')}
+                value={reason}
+                onChange={(e) => setReason(e.target.value)}
+            >
+                <MenuItem value="missing-at-check-in">{say('page.problem-panel.missing-at-check-in')}</MenuItem>
+                <MenuItem value="no-hole">{say('page.problem-panel.new-part-has-no-hole')}</MenuItem>
+                <MenuItem value="lost-and-replaced">{say('page.problem-panel.lost-and-replaced')}</MenuItem>
             </TextField>
             <Button
                 variant="contained"
@@ -124,7 +134,7 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
                     close();
                 }}
             >
-                Done so
+                {say('page.problem-panel.done-so')}
             </Button>
         </Box>
     );
@@ -150,12 +160,17 @@ function Holds({
         close();
     };
     return (
-        <Box component="section" aria-label="The bond holds" sx={{ display: 'grid', gap: 0.75 }}>
+        <Box
+            component="section"
+            aria-label={say('page.problem-panel.the-bond-holds')}
+            sx={{ display: 'grid', gap: 0.75 }}
+        >
             <Typography>
-                <b>The bond holds. Next: {say(`rung.${ladder.next}`)}.</b> {sentence(sayReason(ladder.because))}
+                <b>{say('page.problem-panel.the-bond-holds-next', { rung: say(`rung.${ladder.next}`) })}</b>{' '}
+                {sentence(sayReason(ladder.because))}
             </Typography>
             <Button variant="outlined" color="inherit" onClick={tried} disabled={ladder.tried.includes(ladder.next)}>
-                Done: {say(`rung.${ladder.next}`)}
+                {say('page.problem-panel.done', { rung: say(`rung.${ladder.next}`) })}
             </Button>
         </Box>
     );

@@ -18,7 +18,11 @@ export function Question({ refused }: { refused: Refusal }) {
     return (
         <Note tone="care" role="alert">
             <b>{sayReason(refused.reason)}</b>
-            <Box role="group" aria-label="Why" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+            <Box
+                role="group"
+                aria-label={say('page.question.why')}
+                sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
+            >
                 {offered(`why.${refused.reason.code}`).map((text) => (
                     <Button key={text} variant="outlined" color="inherit" onClick={() => answer(text)}>
                         {text}

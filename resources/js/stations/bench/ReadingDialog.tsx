@@ -29,13 +29,13 @@ export function ReadingDialog({ job, step, close }: { job: string; step: string;
     };
     return (
         <Dialog open onClose={close} aria-labelledby="reading-title">
-            <DialogTitle id="reading-title">Reading of the thermometer</DialogTitle>
+            <DialogTitle id="reading-title">{say('page.reading-of-the-thermometer')}</DialogTitle>
             <DialogContent>
                 <Box component="form" onSubmit={keep} sx={{ display: 'grid', gap: 1.5, pt: 1 }}>
                     <TextField
                         select
                         size="small"
-                        label="Where"
+                        label={say('page.reading-dialog.where')}
                         value={probe}
                         onChange={(e) => setProbe(e.target.value as Probe)}
                     >
@@ -48,18 +48,18 @@ export function ReadingDialog({ job, step, close }: { job: string; step: string;
                     <TextField
                         size="small"
                         autoFocus
-                        label="Temperature, °C"
+                        label={say('page.reading-dialog.temperature-c')}
                         value={typed}
                         error={typed !== '' && tenths === null}
-                        helperText={typed !== '' && tenths === null ? '−20 to 250 °C' : ' '}
+                        helperText={typed !== '' && tenths === null ? say('page.reading-dialog.20-to-250-c') : ' '}
                         onChange={(e) => setTyped(e.target.value)}
                         slotProps={{ htmlInput: { inputMode: 'decimal' } }}
                     />
                     <Typography variant="body2" color="textSecondary">
-                        It counts from this moment. One reading is enough to correct what follows.
+                        {say('page.reading-dialog.it-counts-from-this-moment-one')}
                     </Typography>
                     <Button type="submit" variant="contained" disabled={tenths === null}>
-                        Keep the reading
+                        {say('page.reading-dialog.keep-the-reading')}
                     </Button>
                     <FromThermometer job={job} step={step} probe={probe} close={close} />
                 </Box>
@@ -84,12 +84,12 @@ function FromThermometer({ job, step, probe, close }: { job: string; step: strin
     return (
         <Box
             component="section"
-            aria-label="From the thermometer"
+            aria-label={say('page.reading-dialog.from-the-thermometer')}
             sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, display: 'grid', gap: 1 }}
         >
             <Typography>
                 <b>{shown(thermometer)}</b>
-                {elsewhere && `, read for ${thermometer.follows?.tag} now`}
+                {elsewhere && say('page.reading-dialog.read-for-now', { tag: thermometer.follows?.tag })}
             </Typography>
             <Refusal error={follow.error} />
             <Box sx={{ display: 'flex', gap: 1 }}>
@@ -101,10 +101,12 @@ function FromThermometer({ job, step, probe, close }: { job: string; step: strin
                         close();
                     }}
                 >
-                    Take it once
+                    {say('page.reading-dialog.take-it-once')}
                 </Button>
                 <Button variant="outlined" disabled={thermometer.state === 'silent' || follow.isPending} onClick={put}>
-                    {elsewhere ? 'Take it over and follow it' : 'Follow it from here on'}
+                    {elsewhere
+                        ? say('page.reading-dialog.take-it-over-and-follow-it')
+                        : say('page.reading-dialog.follow-it-from-here-on')}
                 </Button>
             </Box>
         </Box>

@@ -73,38 +73,38 @@ export function StepCard(p: Props) {
     const waits = step !== null && step.wait > 0 && started === undefined && !done;
     const label =
         step === null
-            ? 'All steps done'
+            ? say('page.all-steps-done')
             : done
-              ? 'Done'
+              ? say('page.step-card.done')
               : open.length > 0
-                ? `${open.length} not tested`
+                ? say('page.step-card.not-tested', { open: open.length })
                 : waits
                   ? startLabel(step)
                   : doneLabel(step);
     return (
         <Box
             component="section"
-            aria-label="Step"
+            aria-label={say('page.step-card.step')}
             sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}
         >
             <Box
                 tabIndex={0}
                 role="group"
-                aria-label="What to do"
+                aria-label={say('page.step-card.what-to-do')}
                 sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}
             >
                 {p.backToNow && (
                     <Button variant="outlined" onClick={p.backToNow}>
-                        Back to the step now
+                        {say('page.step-card.back-to-the-step-now')}
                     </Button>
                 )}
                 <Happened job={job.id} plan={plan} run={run} />
                 {question && <Question key={question.event.id} refused={question} />}
                 {mine.map((r) => (
                     <Note key={r.event.id} tone="stop" role="alert">
-                        <b>Not kept.</b> {sentence(sayReason(r.reason))}{' '}
+                        <b>{say('page.step-card.not-kept')}</b> {sentence(sayReason(r.reason))}{' '}
                         <Button size="small" onClick={() => outbox.dismiss(r.event.id)}>
-                            Understood
+                            {say('page.step-card.understood')}
                         </Button>
                     </Note>
                 ))}
@@ -122,7 +122,7 @@ export function StepCard(p: Props) {
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
-                            All steps are done
+                            {say('page.step-card.all-steps-are-done')}
                         </Typography>
                         <Button
                             component={Link}
@@ -130,7 +130,7 @@ export function StepCard(p: Props) {
                             variant="contained"
                             sx={{ minHeight: 76, fontSize: '1.2rem' }}
                         >
-                            To hand-over
+                            {say('page.step-card.to-hand-over')}
                         </Button>
                     </>
                 ) : (
@@ -139,8 +139,8 @@ export function StepCard(p: Props) {
                 {!p.mayWork && (
                     <Note tone="plain">
                         {job.handedOverAt
-                            ? 'This job is handed over and closed.'
-                            : 'Your account may look at the bench but not work at it.'}
+                            ? say('page.step-card.this-job-is-handed-over-and')
+                            : say('page.step-card.your-account-may-look-at-the')}
                     </Note>
                 )}
             </Box>
@@ -152,7 +152,7 @@ export function StepCard(p: Props) {
                     sx={{ minHeight: 76, justifyContent: 'space-between', px: 2.5, fontSize: '1.25rem' }}
                 >
                     {label}
-                    <Key>Space</Key>
+                    <Key>{say('page.step-card.space')}</Key>
                 </Button>
                 <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
                     <Button
@@ -162,7 +162,8 @@ export function StepCard(p: Props) {
                         disabled={!p.mayWork || p.heat.kind === 'none' || step === null || !mayHeatAgain(step.kind)}
                         sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
                     >
-                        {p.heat.kind === 'heating' ? 'Heat off' : 'Heat again'} <Key>H</Key>
+                        {say(p.heat.kind === 'heating' ? 'page.step-card.heat-off' : 'page.step-card.heat-again')}{' '}
+                        <Key>H</Key>
                     </Button>
                     <Button
                         variant="outlined"
@@ -172,7 +173,7 @@ export function StepCard(p: Props) {
                         aria-expanded={p.problem}
                         sx={{ px: 1, justifyContent: 'space-between' }}
                     >
-                        Problem <Key>P</Key>
+                        {say('page.problem')} <Key>P</Key>
                     </Button>
                     <Button
                         variant="outlined"
@@ -181,7 +182,7 @@ export function StepCard(p: Props) {
                         disabled={!p.mayWork || run.done.size === 0}
                         sx={{ px: 1, justifyContent: 'space-between' }}
                     >
-                        Undo <Key>⌫</Key>
+                        {say('page.undo')} <Key>⌫</Key>
                     </Button>
                 </Box>
             </Box>
@@ -207,15 +208,18 @@ function Happened({ job, plan, run }: { job: string; plan: Plan; run: Run }) {
                         {say(`trouble.${t.trouble}`)}: {t.name}.
                     </b>{' '}
                     {t.agreed === null ? `${say('reason.quote-no-longer-holds')}. ` : ''}
-                    {lacks(t) ? `${t.part?.name} is not ordered yet. ` : ''}
-                    <Link to={`/jobs/${job}/quote`}>To the quote</Link>
+                    {lacks(t) ? say('page.step-card.is-not-ordered-yet', { name: t.part?.name }) : ''}
+                    <Link to={`/jobs/${job}/quote`}>{say('page.step-card.to-the-quote')}</Link>
                 </Note>
             ))}
         </>
     );
 }
 
-/** Where the order of a part stands that a step waits for; what is not ordered yet is said above, and is ordered at the quote. */
+/**
+ * Where the order of a part stands that a step waits for; what is not ordered yet is said above, and is ordered at
+ * the quote.
+ */
 function Awaited({ job, part }: { job: Job; part: string }) {
     const all = useQuery(queries.troubles(job.id)).data?.data ?? [];
     return all
@@ -265,12 +269,12 @@ function StepBody({
             )}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">
-                    Alcohol is wet at the {say(`place.${place}`)}: no heat until it is confirmed dry.
+                    {say('page.step-card.alcohol-is-wet-at-the-no', { place: say(`place.${place}`) })}
                 </Note>
             ))}
             {run.soaked && <Note tone="stop">{say('reason.soaked')}.</Note>}
             {run.batteryIn && !done && step.battery === 'off' && (
-                <Note tone="care">The battery is plugged in: unplug it before touching another connector.</Note>
+                <Note tone="care">{say('page.step-card.the-battery-is-plugged-in-unplug')}</Note>
             )}
             {step.hazards.map((c) => (
                 <Note key={c} tone={LOUD[c]}>
@@ -290,7 +294,7 @@ function StepBody({
             )}
             <Box component="details" sx={{ color: 'text.secondary' }}>
                 <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
-                    Why it stands here
+                    {say('page.step-card.why-it-stands-here')}
                 </Box>
                 {step.because.map((b) => (
                     <Typography key={b.code + JSON.stringify(b.figures)}>{sentence(sayReason(b))}</Typography>
@@ -313,34 +317,34 @@ function heatingEnd(plan: Plan, step: Step): HeatingEnd | null {
 
 function startLabel(step: Step): string {
     return step.kind === 'heat' || step.kind === 'reheat'
-        ? 'Heat is on: start the clock'
+        ? say('page.step-card.heat-is-on-start-the-clock')
         : step.kind === 'clamp'
-          ? 'Clamps on: start the clock'
-          : 'Start the clock';
+          ? say('page.step-card.clamps-on-start-the-clock')
+          : say('page.step-card.start-the-clock');
 }
 
 function doneLabel(step: Step): string {
     switch (step.kind) {
         case 'heat':
         case 'reheat':
-            return 'Off the heat';
+            return say('page.step-card.off-the-heat');
         case 'first-gap':
         case 'cut-pass':
-            return 'Done, pick placed';
+            return say('page.step-card.done-pick-placed');
         case 'unscrew':
-            return `Done, ${screwsOf(step)} on the mat`;
+            return say('page.step-card.done-on-the-mat', { step: screwsOf(step) });
         case 'screw-in':
-            return `Done, ${screwsOf(step)} in`;
+            return say('page.step-card.done-in', { step: screwsOf(step) });
         case 'plug-in':
-            return 'Done, felt it click';
+            return say('page.step-card.done-felt-it-click');
         case 'alcohol':
-            return 'Done, it creeps in';
+            return say('page.step-card.done-it-creeps-in');
         case 'confirm-dry':
-            return 'It is dry';
+            return say('page.step-card.it-is-dry');
         case 'gate':
-            return 'Gate passed on';
+            return say('page.step-card.gate-passed-on');
         default:
-            return 'Done';
+            return say('page.step-card.done');
     }
 }
 

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Step } from '../../api/client';
 import type { Heated } from '../../bench/heat';
 import { mayHeatAgain, type Heat } from '../../bench/run';
-import { clock } from '../../words/words';
+import { say, clock } from '../../words/words';
 
 interface Props {
     step: Step;
@@ -23,7 +23,8 @@ export interface HeatingEnd {
 
 /** The clock of a step: what is left of a wait, of the heat, or of the time until the bond grips again. */
 export function StepClock({ step, now, started, heat, heated, end }: Props) {
-    // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server has answered.
+    // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server
+    // has answered.
     if (
         (step.kind === 'heat' || step.kind === 'reheat') &&
         started !== undefined &&
@@ -36,7 +37,11 @@ export function StepClock({ step, now, started, heat, heated, end }: Props) {
             <ClockLine
                 seconds={left}
                 words={
-                    left <= 0 ? 'Lift off now.' : corrected ? 'then lift off, corrected by your reading.' : endOf(end)
+                    left <= 0
+                        ? say('page.step-clock.lift-off-now')
+                        : corrected
+                          ? say('page.step-clock.then-lift-off-corrected-by-your')
+                          : endOf(end)
                 }
                 late={left <= 0}
             />
@@ -57,7 +62,9 @@ export function StepClock({ step, now, started, heat, heated, end }: Props) {
     }
     if (heat.kind === 'heating') {
         const left = heat.seconds - (now - heat.since) / 1000;
-        return <ClockLine seconds={left} words="heating again. Press H when it is off the heat." late={left < 0} />;
+        return (
+            <ClockLine seconds={left} words={say('page.step-clock.heating-again-press-h-when-it')} late={left < 0} />
+        );
     }
     if (heat.kind === 'working') {
         const left = ((heated?.gripsAt ?? heat.until) - now) / 1000;
@@ -66,8 +73,8 @@ export function StepClock({ step, now, started, heat, heated, end }: Props) {
                 seconds={Math.max(0, left)}
                 words={
                     left > 0
-                        ? 'until the bond grips again (estimate). If it drags, stop and heat.'
-                        : 'The bond is estimated to grip again: heat again, do not force it.'
+                        ? say('page.step-clock.until-the-bond-grips-again-estimate')
+                        : say('page.step-clock.the-bond-is-estimated-to-grip')
                 }
                 late={left <= 0}
             />
@@ -78,18 +85,24 @@ export function StepClock({ step, now, started, heat, heated, end }: Props) {
 
 const whatFor = (step: Step): string =>
     step.kind === 'clamp'
-        ? 'under clamps'
+        ? say('page.step-clock.under-clamps')
         : step.kind === 'charge'
-          ? 'on the charger'
+          ? say('page.step-clock.on-the-charger')
           : step.kind === 'confirm-dry'
-            ? 'to dry'
-            : 'on the heat';
+            ? say('page.step-clock.to-dry')
+            : say('page.step-clock.on-the-heat');
 const endOf = (end: HeatingEnd | null): string =>
     end
-        ? `then lift off: bond about ${end.bond.toFixed(0)} °C, battery ${end.battery.toFixed(0)} of ${end.limit} °C (estimates).`
-        : 'The clock runs on without you.';
+        ? say('page.step-clock.then-lift-off-bond-about-c', {
+              bond: end.bond.toFixed(0),
+              battery: end.battery.toFixed(0),
+              limit: end.limit,
+          })
+        : say('page.step-clock.the-clock-runs-on-without-you');
 const overdue = (step: Step): string =>
-    step.kind === 'heat' || step.kind === 'reheat' ? 'Lift off now.' : 'Time is up.';
+    step.kind === 'heat' || step.kind === 'reheat'
+        ? say('page.step-clock.lift-off-now')
+        : say('page.step-clock.time-is-up');
 
 function ClockLine({ seconds, words, late }: { seconds: number; words: string; late: boolean }) {
     return (

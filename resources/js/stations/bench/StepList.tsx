@@ -39,7 +39,7 @@ export function StepList({
     return (
         <Box
             component="nav"
-            aria-label="Steps"
+            aria-label={say('page.step-list.steps')}
             sx={{
                 bgcolor: 'background.paper',
                 borderRight: 1,
@@ -53,8 +53,8 @@ export function StepList({
                 <Box
                     component="input"
                     id="find-step"
-                    aria-label="Find a step"
-                    placeholder="Find a step  /"
+                    aria-label={say('page.find-a-step')}
+                    placeholder={say('page.step-list.find-a-step')}
                     value={find}
                     onChange={(e: React.ChangeEvent<HTMLInputElement>) => setFind(e.target.value)}
                     onKeyDown={leave}
@@ -138,7 +138,12 @@ function Row({
 }) {
     const done = run.done.has(step.id);
     const mark = done ? '●' : current ? '◆' : '○';
-    const figure = length !== null ? `${Math.round(length)} mm` : step.wait > 0 ? clock(step.wait) : '';
+    const figure =
+        length !== null
+            ? say('page.step-list.mm', { length: Math.round(length) })
+            : step.wait > 0
+              ? clock(step.wait)
+              : '';
     return (
         <ButtonBase
             ref={ref}
@@ -160,7 +165,7 @@ function Row({
         >
             <Box
                 component="span"
-                aria-label={done ? 'done' : current ? 'now' : 'to do'}
+                aria-label={done ? 'done' : current ? 'now' : say('page.step-list.to-do')}
                 sx={(t) => ({
                     color: done ? t.palette.role.done : current ? t.palette.role.now : t.palette.role.quiet,
                     width: 16,

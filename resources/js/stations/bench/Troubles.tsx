@@ -35,9 +35,9 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
     }
     if (chosen === null) {
         return (
-            <Box component="section" aria-label="Went wrong" sx={{ display: 'grid', gap: 0.75 }}>
+            <Box component="section" aria-label={say('page.troubles.went-wrong')} sx={{ display: 'grid', gap: 0.75 }}>
                 <Typography variant="body2" color="textSecondary">
-                    What can go wrong here
+                    {say('page.troubles.what-can-go-wrong-here')}
                 </Typography>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                     {possible.map((p) => (
@@ -55,7 +55,7 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
         );
     }
     return (
-        <Box component="section" aria-label="What follows" sx={{ display: 'grid', gap: 1 }}>
+        <Box component="section" aria-label={say('page.what-follows')} sx={{ display: 'grid', gap: 1 }}>
             <Note tone={chosen.stops ? 'stop' : 'care'}>
                 <b>
                     {say(`trouble.${chosen.trouble}`)}: {chosen.name}.
@@ -65,9 +65,9 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
             <Refusal error={report.error} job={job.id} />
             <Box sx={{ display: 'flex', gap: 1 }}>
                 <Button variant="contained" disabled={report.isPending} onClick={() => report.mutate(chosen)}>
-                    It happened: change the plan
+                    {say('page.troubles.it-happened-change-the-plan')}
                 </Button>
-                <Button onClick={() => setChosen(null)}>No</Button>
+                <Button onClick={() => setChosen(null)}>{say('page.troubles.no')}</Button>
             </Box>
         </Box>
     );

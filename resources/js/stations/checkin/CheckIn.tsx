@@ -74,17 +74,17 @@ export function CheckIn() {
             <MarkTools {...{ phone, condition, change, look, face, setFace, kind, setKind }} />
             <Box sx={{ overflow: 'auto', p: 2.5, display: 'grid', gap: 2.5, alignContent: 'start' }}>
                 <Typography component="h1" variant="h1">
-                    Condition before anything is opened
+                    {say('page.check-in.condition-before-anything-is-opened')}
                 </Typography>
                 {job.comebackOf && (
                     <Note tone="care">
-                        This phone came back from{' '}
-                        <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link> within the
-                        warranty period.
+                        {say('page.check-in.this-phone-came-back-from')}{' '}
+                        <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link>{' '}
+                        {say('page.check-in.within-the-warranty-period')}
                     </Note>
                 )}
                 <Chips
-                    title="What is seen"
+                    title={say('page.check-in.what-is-seen')}
                     all={OBSERVATIONS}
                     prefix="observation"
                     on={seenIn(condition)}
@@ -103,7 +103,7 @@ export function CheckIn() {
                 )}
                 <Functions list={list} condition={condition} change={change} />
                 <Chips
-                    title="Signs of an earlier repair"
+                    title={say('page.check-in.signs-of-an-earlier-repair')}
                     all={SIGNS}
                     prefix="sign"
                     on={condition.repairSigns}
@@ -119,7 +119,7 @@ export function CheckIn() {
                 <TakenOut phone={phone} on={condition.takenOut} set={(v) => set('takenOut', v)} />
                 <Box
                     component="section"
-                    aria-label="Owner and payment"
+                    aria-label={say('page.check-in.owner-and-payment')}
                     sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
                 >
                     <FormControlLabel
@@ -127,23 +127,23 @@ export function CheckIn() {
                         control={
                             <Checkbox checked={condition.canSwitchOff} onChange={(_, v) => set('canSwitchOff', v)} />
                         }
-                        label="Can be switched off without the owner"
+                        label={say('page.check-in.can-be-switched-off-without-the')}
                     />
                     <FormControlLabel
                         sx={{ minHeight: 48 }}
                         control={<Checkbox checked={condition.dataNeeded} onChange={(_, v) => set('dataNeeded', v)} />}
-                        label="Holds data the customer needs"
+                        label={say('page.check-in.holds-data-the-customer-needs')}
                     />
                     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-                        <span id="who-pays">Who pays</span>
+                        <span id="who-pays">{say('page.check-in.who-pays')}</span>
                         <ToggleButtonGroup
                             exclusive
                             value={condition.payer}
                             onChange={(_, v: Condition['payer'] | null) => v && set('payer', v)}
                             aria-labelledby="who-pays"
                         >
-                            <ToggleButton value="customer">Customer</ToggleButton>
-                            <ToggleButton value="insurer">Insurer</ToggleButton>
+                            <ToggleButton value="customer">{say('page.customer')}</ToggleButton>
+                            <ToggleButton value="insurer">{say('page.insurer')}</ToggleButton>
                         </ToggleButtonGroup>
                     </Box>
                 </Box>
@@ -155,7 +155,7 @@ export function CheckIn() {
                     disabled={save.isPending || job.handedOverAt !== null}
                     sx={{ minHeight: 76, fontSize: '1.2rem' }}
                 >
-                    Write down the condition
+                    {say('page.check-in.write-down-the-condition')}
                 </Button>
                 <Receipt job={job} />
             </Box>
@@ -173,9 +173,9 @@ function TakenOut({
     set: (v: string[]) => void;
 }) {
     return (
-        <Box component="section" aria-label="Taken out">
+        <Box component="section" aria-label={say('page.check-in.taken-out')}>
             <Typography component="h2" variant="h2">
-                Taken out, or off
+                {say('page.check-in.taken-out-or-off')}
             </Typography>
             {takeOutOf(phone).map((t) => (
                 <FormControlLabel

@@ -32,17 +32,17 @@ export function Functions({ list, condition, change }: Props) {
         }
     };
     return (
-        <Box component="section" aria-label="Functions">
+        <Box component="section" aria-label={say('page.functions')}>
             <Box sx={{ display: 'flex', alignItems: 'center', mb: 0.5, gap: 1.5 }}>
                 <Typography component="h2" variant="h2">
-                    Functions · {list.length - open.length} of {list.length}
+                    {say('page.functions.functions-of', { list: list.length - open.length, list2: list.length })}
                 </Typography>
                 <Typography color="textSecondary" sx={{ flex: 1 }}>
-                    keys: W works · F fails · C cannot be tested
+                    {say('page.functions.keys-w-works-f-fails-c')}
                 </Typography>
                 {open.length > 0 && (
                     <Button onClick={() => change((c) => open.reduce((all, f) => withState(all, f, 'works'), c))}>
-                        The other {open.length} work
+                        {say('page.functions.the-other-work', { open: open.length })}
                     </Button>
                 )}
             </Box>
@@ -66,7 +66,7 @@ export function Functions({ list, condition, change }: Props) {
                         >
                             {STATES.map((s) => (
                                 <ToggleButton key={s} value={s} tabIndex={-1} sx={{ px: 1.25 }}>
-                                    {s === 'cannot-test' ? 'No test' : say(`state.${s}`)}
+                                    {s === 'cannot-test' ? say('page.functions.no-test') : say(`state.${s}`)}
                                 </ToggleButton>
                             ))}
                         </ToggleButtonGroup>
@@ -74,9 +74,7 @@ export function Functions({ list, condition, change }: Props) {
                 ))}
             </Box>
             {open.length > 0 && (
-                <Typography color="textSecondary">
-                    What is left open is written down as “cannot be tested”: a fault found afterwards is then nobody’s.
-                </Typography>
+                <Typography color="textSecondary">{say('page.functions.what-is-left-open-is-written')}</Typography>
             )}
         </Box>
     );

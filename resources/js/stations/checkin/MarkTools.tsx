@@ -57,24 +57,24 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                         exclusive
                         value={face}
                         onChange={(_, v: Face | null) => v && setFace(v)}
-                        aria-label="Face"
+                        aria-label={say('page.face')}
                     >
-                        <ToggleButton value="front">Front</ToggleButton>
-                        <ToggleButton value="back">Back</ToggleButton>
+                        <ToggleButton value="front">{say('page.front')}</ToggleButton>
+                        <ToggleButton value="back">{say('page.back')}</ToggleButton>
                     </ToggleButtonGroup>
                     <Box sx={{ flex: 1 }} />
                     <Button
                         disabled={condition.marks.length === 0}
                         onClick={() => change((c) => ({ ...c, marks: c.marks.slice(0, -1) }))}
                     >
-                        Remove last
+                        {say('page.mark-tools.remove-last')}
                     </Button>
                 </Box>
                 <ToggleButtonGroup
                     exclusive
                     value={kind}
                     onChange={(_, v: Kind | null) => v && setKind(v)}
-                    aria-label="What to draw"
+                    aria-label={say('page.mark-tools.what-to-draw')}
                     sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)' }}
                 >
                     {KINDS.map((k) => (
@@ -85,13 +85,13 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                 </ToggleButtonGroup>
                 <Box
                     component="section"
-                    aria-label="Marks in words"
+                    aria-label={say('page.mark-tools.marks-in-words')}
                     tabIndex={0}
                     sx={{ maxHeight: 128, overflow: 'auto', fontSize: '0.9375rem' }}
                 >
                     {condition.marks.length === 0 && (
                         <Typography color="textSecondary">
-                            Draw with finger or mouse. Each mark is said in words here.
+                            {say('page.mark-tools.draw-with-finger-or-mouse-each')}
                         </Typography>
                     )}
                     {condition.marks.map((m, i) => {
@@ -117,10 +117,10 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
 function edgeWords(e: Schemas['Look']['edges'][number]): string {
     const cup =
         e.cup === null
-            ? 'No whole glass for the suction cup: tape, or a thin metal blade first'
+            ? say('page.mark-tools.no-whole-glass-for-the-suction')
             : e.moved
-              ? `Suction cup ${Math.round(e.cup.x)} mm from the left, off the cracks`
-              : `Whole glass for the suction cup, ${say(`side.${e.start}`)} edge`;
+              ? say('page.mark-tools.suction-cup-mm-from-the-left', { x: Math.round(e.cup.x) })
+              : say('page.mark-tools.whole-glass-for-the-suction-cup', { side: say(`side.${e.start}`) });
     const crazed = e.crazed.length === 0 ? '' : ` ${say('ui.crazed', { count: e.crazed.length })}`;
     return `${e.name}: ${cup}.${crazed}`;
 }

@@ -8,6 +8,7 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
+import { say } from '../../words/words';
 
 /** Photos of the phone from the outside; the server encodes them anew and leaves their place out. */
 export function Photos({ job, closed }: { job: string; closed: boolean }) {
@@ -37,13 +38,13 @@ export function Photos({ job, closed }: { job: string; closed: boolean }) {
         onSettled: again,
     });
     return (
-        <Box component="section" aria-label="Photos">
+        <Box component="section" aria-label={say('page.photos.photos')}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h2" variant="h2">
-                    Photos
+                    {say('page.photos.photos')}
                 </Typography>
                 <Typography color="textSecondary" sx={{ flex: 1 }}>
-                    Not of an unlocked screen: what stands on it is the customer’s. Where it was taken is left out.
+                    {say('page.photos.not-of-an-unlocked-screen-what')}
                 </Typography>
                 <input
                     ref={input}
@@ -52,14 +53,14 @@ export function Photos({ job, closed }: { job: string; closed: boolean }) {
                     capture="environment"
                     multiple
                     hidden
-                    aria-label="Photo file"
+                    aria-label={say('page.photos.photo-file')}
                     onChange={(e) => {
                         keep.mutate([...(e.target.files ?? [])]);
                         e.target.value = '';
                     }}
                 />
                 <Button variant="outlined" disabled={closed || keep.isPending} onClick={() => input.current?.click()}>
-                    {keep.isPending ? 'Keeping…' : 'Add a photo'}
+                    {keep.isPending ? say('page.photos.keeping') : say('page.photos.add-a-photo')}
                 </Button>
             </Box>
             <Refusal error={keep.error} />
@@ -68,14 +69,18 @@ export function Photos({ job, closed }: { job: string; closed: boolean }) {
                     <Box key={p.id} sx={{ position: 'relative' }}>
                         <img
                             src={`/api/jobs/${job}/photos/${p.id}.jpg`}
-                            alt={`Photo ${i + 1} of the phone`}
+                            alt={say('page.photos.photo-of-the-phone', { i: i + 1 })}
                             width={120}
                             height={Math.round((120 * p.height) / p.width)}
                             style={{ display: 'block' }}
                         />
                         {!closed && (
-                            <Button size="small" onClick={() => drop.mutate(p.id)} aria-label={`Remove photo ${i + 1}`}>
-                                Remove
+                            <Button
+                                size="small"
+                                onClick={() => drop.mutate(p.id)}
+                                aria-label={say('page.photos.remove-photo', { i: i + 1 })}
+                            >
+                                {say('page.remove')}
                             </Button>
                         )}
                     </Box>

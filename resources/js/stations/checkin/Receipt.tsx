@@ -6,7 +6,7 @@ import { useState, type PointerEvent } from 'react';
 import { api, take, type Job } from '../../api/client';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
-import { moment } from '../../words/words';
+import { say, moment } from '../../words/words';
 
 type Strokes = number[][][];
 const WIDTH = 300;
@@ -25,20 +25,20 @@ export function Receipt({ job }: { job: Job }) {
         ),
     );
     return (
-        <Box component="section" aria-label="Receipt">
+        <Box component="section" aria-label={say('page.receipt.receipt')}>
             <Typography component="h2" variant="h2" sx={{ mb: 1 }}>
-                Receipt for the customer
+                {say('page.receipt.receipt-for-the-customer')}
             </Typography>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
                 <TextField
-                    label="Name, as signed"
+                    label={say('page.receipt.name-as-signed')}
                     value={name}
                     onChange={(e) => setName(e.target.value)}
                     slotProps={{ htmlInput: { maxLength: 80 } }}
                 />
                 <Pad strokes={strokes} set={setStrokes} />
                 <Button disabled={strokes.length === 0} onClick={() => setStrokes([])}>
-                    Wipe
+                    {say('page.receipt.wipe')}
                 </Button>
                 <Button
                     variant="outlined"
@@ -47,7 +47,7 @@ export function Receipt({ job }: { job: Job }) {
                     }
                     onClick={() => sign.mutate(undefined)}
                 >
-                    Sign the receipt
+                    {say('page.receipt.sign-the-receipt')}
                 </Button>
                 <Button
                     component="a"
@@ -56,15 +56,19 @@ export function Receipt({ job }: { job: Job }) {
                     rel="noopener"
                     disabled={job.condition === null}
                 >
-                    Receipt, PDF
+                    {say('page.receipt-pdf')}
                 </Button>
             </Box>
             <Typography color="textSecondary">
                 {job.receipt
-                    ? `Signed by ${job.receipt.name}, ${moment(job.receipt.at)}${job.receipt.drawn ? ', with signature' : ', name only'}.`
+                    ? say('page.receipt.signed-by', {
+                          name: job.receipt.name,
+                          at: moment(job.receipt.at),
+                          drawn: job.receipt.drawn ? say('page.receipt.with-signature') : say('page.receipt.name-only'),
+                      })
                     : job.condition === null
-                      ? 'Write down the condition first; the receipt holds it.'
-                      : 'Not signed yet. A typed name is enough.'}
+                      ? say('page.receipt.write-down-the-condition-first-the')
+                      : say('page.receipt.not-signed-yet-a-typed-name')}
             </Typography>
             <Refusal error={sign.error} job={job.id} />
         </Box>
@@ -82,7 +86,9 @@ function Pad({ strokes, set }: { strokes: Strokes; set: (f: (s: Strokes) => Stro
     return (
         <svg
             role="img"
-            aria-label={strokes.length === 0 ? 'Signature, empty' : 'Signature, drawn'}
+            aria-label={
+                strokes.length === 0 ? say('page.receipt.signature-empty') : say('page.receipt.signature-drawn')
+            }
             viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
             width={WIDTH}
             height={HEIGHT}

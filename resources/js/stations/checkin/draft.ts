@@ -1,5 +1,6 @@
 import type { Condition, PhoneFile } from '../../api/client';
 import type { Face, Point } from '../../mat/geometry';
+import { say } from '../../words/words';
 
 export type Observation = Condition['observations'][number];
 export type Fn = Condition['functions'][number]['function'];
@@ -72,9 +73,9 @@ export function functionsOf(phone: PhoneFile): Fn[] {
 /** What may have to be taken out of this phone, or off it. */
 export const takeOutOf = (phone: PhoneFile): { id: string; name: string }[] => [
     ...phone.parts.filter((p) => p.kind === 'sim-tray' || p.kind === 'stylus').map((p) => ({ id: p.id, name: p.name })),
-    { id: 'card', name: 'Memory card' },
-    { id: 'case', name: 'Case' },
-    { id: 'protector', name: 'Screen protector' },
+    { id: 'card', name: say('page.draft.memory-card') },
+    { id: 'case', name: say('page.draft.case') },
+    { id: 'protector', name: say('page.draft.screen-protector') },
 ];
 
 export const blank = (): Condition => ({

@@ -74,20 +74,25 @@ export function HandOver() {
         >
             <Box sx={{ display: 'grid', gap: 2 }}>
                 <Typography component="h1" variant="h1">
-                    {closed ? `Handed over ${moment(job.handedOverAt ?? '')}` : 'Hand over'}
+                    {closed
+                        ? say('page.hand-over.handed-over', { handedOverAt: moment(job.handedOverAt ?? '') })
+                        : say('page.hand-over.hand-over')}
                 </Typography>
                 {left.length > 0 && (
                     <Note tone="care">
-                        {steps - left.length} of {steps} steps done. Next at the{' '}
-                        <Link to={`/jobs/${job.id}/bench`}>bench</Link>: {left[0] ? stepTitle(left[0]) : ''}.
+                        {say('page.hand-over.of-steps-done-next-at-the', { done: steps - left.length, steps })}{' '}
+                        <Link to={`/jobs/${job.id}/bench`}>{say('page.hand-over.bench')}</Link>:{' '}
+                        {left[0] ? stepTitle(left[0]) : ''}.
                     </Note>
                 )}
                 {left.length === 0 && !closed && (
-                    <Note tone="done">All {steps} steps are done, every gate is tested or left out with a reason.</Note>
+                    <Note tone="done">{say('page.hand-over.all-steps-are-done-every-gate', { steps })}</Note>
                 )}
                 {newFaults.length > 0 && (
                     <Note tone="stop">
-                        New since check-in: {newFaults.map((f) => say(`function.${f}`)).join(', ')}.
+                        {say('page.new-since-check-in', {
+                            newFaults: newFaults.map((f) => say(`function.${f}`)).join(', '),
+                        })}
                     </Note>
                 )}
                 {(proof.data?.early.length ?? 0) > 0 && (
@@ -104,31 +109,39 @@ export function HandOver() {
                 )}
                 {!closed && unpriced.length > 0 && (
                     <Note tone="care">
-                        The price changed at the bench ({unpriced.map((t) => t.name).join(', ')}). Agree on it at{' '}
-                        <Link to={`/jobs/${job.id}/quote`}>Quote</Link> first.
+                        {say('page.hand-over.the-price-changed-at-the-bench', {
+                            unpriced: unpriced.map((t) => t.name).join(', '),
+                        })}{' '}
+                        <Link to={`/jobs/${job.id}/quote`}>{say('page.hand-over.quote')}</Link>{' '}
+                        {say('page.hand-over.first')}
                     </Note>
                 )}
-                <Box component="section" aria-label="Customer hears">
+                <Box component="section" aria-label={say('page.customer-hears')}>
                     <Typography component="h2" variant="h2">
-                        Customer hears
+                        {say('page.customer-hears')}
                     </Typography>
                     <Box component="ul" sx={{ m: 0, pl: 3 }}>
                         {view.plan.customer.map((r) => (
                             <li key={r.code + JSON.stringify(r.figures)}>{sentence(sayReason(r))}</li>
                         ))}
                         <li>{say('caution.waste')}</li>
-                        <li>Keep it dry and unloaded until the adhesive has set.</li>
+                        <li>{say('page.hand-over.keep-it-dry-and-unloaded-until')}</li>
                     </Box>
                 </Box>
                 {final && (
-                    <Box component="section" aria-label="Tests before and after">
+                    <Box component="section" aria-label={say('page.hand-over.tests-before-and-after')}>
                         <Typography component="h2" variant="h2">
-                            Tests before and after
+                            {say('page.hand-over.tests-before-and-after')}
                         </Typography>
                         <Table size="small">
                             <TableHead>
                                 <TableRow>
-                                    {['Function', 'At check-in', 'Finished', ''].map((h) => (
+                                    {[
+                                        say('page.hand-over.function'),
+                                        say('page.hand-over.at-check-in'),
+                                        say('page.hand-over.finished'),
+                                        '',
+                                    ].map((h) => (
                                         <TableCell key={h}>{h}</TableCell>
                                     ))}
                                 </TableRow>
@@ -139,7 +152,9 @@ export function HandOver() {
                                         <TableCell>{say(`function.${r.function}`)}</TableCell>
                                         <TableCell>{say(`state.${r.before}`)}</TableCell>
                                         <TableCell>
-                                            {r.after === null ? 'Not tested' : say(`outcome.${r.after}`)}
+                                            {r.after === null
+                                                ? say('page.hand-over.not-tested')
+                                                : say(`outcome.${r.after}`)}
                                         </TableCell>
                                         <TableCell
                                             sx={(t) =>
@@ -156,14 +171,14 @@ export function HandOver() {
                         </Table>
                     </Box>
                 )}
-                <Box component="section" aria-label="At the customer’s eye">
+                <Box component="section" aria-label={say('page.hand-over.at-the-customers-eye')}>
                     <Typography component="h2" variant="h2">
-                        At the customer’s eye
+                        {say('page.hand-over.at-the-customers-eye')}
                     </Typography>
                     <Box component="ul" sx={{ m: 0, pl: 3 }}>
-                        {film && <li>Outer film off</li>}
-                        <li>Power on, picture and touch over the whole glass</li>
-                        <li>Tray and stylus back, case and card returned</li>
+                        {film && <li>{say('page.hand-over.outer-film-off')}</li>}
+                        <li>{say('page.hand-over.power-on-picture-and-touch-over')}</li>
+                        <li>{say('page.hand-over.tray-and-stylus-back-case-and')}</li>
                     </Box>
                 </Box>
             </Box>
@@ -183,8 +198,13 @@ export function HandOver() {
                 </Typography>
                 <Typography>
                     {job.part
-                        ? `${job.part.label} ${job.part.name}, ${job.part.supplier}, batch ${job.part.batch}`
-                        : 'No part'}
+                        ? say('page.hand-over.batch', {
+                              label: job.part.label,
+                              name: job.part.name,
+                              supplier: job.part.supplier,
+                              batch: job.part.batch,
+                          })
+                        : say('page.hand-over.no-part')}
                     {job.kind ? ` · ${say(`kind.${job.kind}`).toLowerCase()}` : ''}
                 </Typography>
                 <Button
@@ -194,16 +214,16 @@ export function HandOver() {
                     target="_blank"
                     rel="noreferrer"
                 >
-                    Job sheet (PDF)
+                    {say('page.hand-over.job-sheet-pdf')}
                 </Button>
                 <Button variant="outlined" component="a" href={`/api/jobs/${job.id}/export.json`} download>
-                    Whole job (JSON)
+                    {say('page.hand-over.whole-job-json')}
                 </Button>
                 {!closed && (
                     <>
                         {newFaults.length > 0 && (
                             <TextField
-                                label="What was agreed about the new fault"
+                                label={say('page.hand-over.what-was-agreed-about-the-new')}
                                 value={reason}
                                 onChange={(e) => setReason(e.target.value)}
                                 multiline
@@ -214,13 +234,13 @@ export function HandOver() {
                             <FormControlLabel
                                 sx={{ minHeight: 48 }}
                                 control={<Checkbox checked={bare} onChange={(_, v) => setBare(v)} />}
-                                label="The outer film came off before their eyes"
+                                label={say('page.hand-over.the-outer-film-came-off-before')}
                             />
                         )}
                         <FormControlLabel
                             sx={{ minHeight: 48 }}
                             control={<Checkbox checked={told} onChange={(_, v) => setTold(v)} />}
-                            label="The customer was told all of this"
+                            label={say('page.hand-over.the-customer-was-told-all-of')}
                         />
                         <Refusal error={close.error} job={job.id} />
                         <Button
@@ -229,7 +249,7 @@ export function HandOver() {
                             disabled={close.isPending}
                             sx={{ minHeight: 76, fontSize: '1.2rem' }}
                         >
-                            Hand over and close
+                            {say('page.hand-over.hand-over-and-close')}
                         </Button>
                     </>
                 )}

@@ -77,17 +77,17 @@ export function NewJob() {
         >
             <Box>
                 <Typography component="h1" variant="h1" sx={{ mb: 2 }}>
-                    Which phone is it?
+                    {say('page.new-job.which-phone-is-it')}
                 </Typography>
                 <TextField
-                    label="Maker, model or model code"
-                    helperText="The code is printed on the housing or shown in settings"
+                    label={say('page.new-job.maker-model-or-model-code')}
+                    helperText={say('page.new-job.the-code-is-printed-on-the')}
                     fullWidth
                     autoFocus
                     value={find}
                     onChange={(e) => setFind(e.target.value)}
                 />
-                <Box role="group" aria-label="Phones found" sx={{ mt: 1.5 }}>
+                <Box role="group" aria-label={say('page.new-job.phones-found')} sx={{ mt: 1.5 }}>
                     {(told ?? found.data?.data ?? []).map((p) => (
                         <ListItemButton
                             key={p.id}
@@ -121,7 +121,7 @@ export function NewJob() {
                     {(told !== null || found.data?.data.length !== 1) && <TellApart find={find} found={setTold} />}
                     {found.data?.data.length === 0 && (
                         <Typography color="textSecondary">
-                            No phone file matches “{find}”. Check the code, or clear the field to see all phones.
+                            {say('page.new-job.no-phone-file-matches-check-the', { find })}
                         </Typography>
                     )}
                 </Box>
@@ -129,12 +129,16 @@ export function NewJob() {
             <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 2, alignContent: 'start', pt: 7 }}>
                 <TextField
                     select
-                    label="Model code"
+                    label={say('page.new-job.model-code')}
                     required
                     disabled={!phone}
                     value={code}
                     onChange={(e) => setCode(e.target.value)}
-                    helperText={phone ? 'Regional codes take other panels' : 'Choose the phone first'}
+                    helperText={
+                        phone
+                            ? say('page.new-job.regional-codes-take-other-panels')
+                            : say('page.new-job.choose-the-phone-first')
+                    }
                 >
                     {(phone?.codes ?? []).map((c) => (
                         <MenuItem key={c.code} value={c.code}>
@@ -144,12 +148,12 @@ export function NewJob() {
                 </TextField>
                 <TextField
                     select
-                    label="Colour of bezel and frame"
+                    label={say('page.new-job.colour-of-bezel-and-frame')}
                     disabled={!phone}
                     value={colour}
                     onChange={(e) => setColour(e.target.value)}
                 >
-                    <MenuItem value="">Does not matter</MenuItem>
+                    <MenuItem value="">{say('page.new-job.does-not-matter')}</MenuItem>
                     {(phone?.colours ?? []).map((c) => (
                         <MenuItem key={c} value={c}>
                             {c}
@@ -157,7 +161,7 @@ export function NewJob() {
                     ))}
                 </TextField>
                 <TextField
-                    label="Customer"
+                    label={say('page.customer')}
                     required
                     value={customer}
                     onChange={(e) => setCustomer(e.target.value)}
@@ -165,7 +169,7 @@ export function NewJob() {
                     autoComplete="off"
                 />
                 <TextField
-                    label="IMEI, if at hand"
+                    label={say('page.new-job.imei-if-at-hand')}
                     value={imei}
                     onChange={(e) => setImei(e.target.value.replace(/\D/g, ''))}
                     slotProps={{ htmlInput: { maxLength: 15, inputMode: 'numeric' } }}
@@ -178,9 +182,9 @@ export function NewJob() {
                     disabled={!phone || code === '' || customer.trim() === '' || open.isPending}
                     sx={{ minHeight: 76, fontSize: '1.2rem' }}
                 >
-                    Open the job
+                    {say('page.new-job.open-the-job')}
                 </Button>
-                <Typography color="textSecondary">No passcode is asked for or kept.</Typography>
+                <Typography color="textSecondary">{say('page.new-job.no-passcode-is-asked-for-or')}</Typography>
             </Box>
         </Box>
     );
@@ -189,15 +193,15 @@ export function NewJob() {
 /** What the shop knows of this phone. */
 function Seen({ history }: { history: Schemas['History'] }) {
     if (!history.valid) {
-        return <Note tone="stop">The last digit of the IMEI does not agree with the others. Read it again.</Note>;
+        return <Note tone="stop">{say('page.new-job.the-last-digit-of-the-imei')}</Note>;
     }
     if (history.data.length === 0) {
-        return <Typography color="textSecondary">This phone has not been here before.</Typography>;
+        return <Typography color="textSecondary">{say('page.new-job.this-phone-has-not-been-here')}</Typography>;
     }
     const back = history.data.find((j) => j.warranty);
     return (
         <Note tone={back ? 'care' : 'plain'}>
-            {back && <b>Comeback: within the warranty period of {back.tag}. The new job is linked to it. </b>}
+            {back && <b>{say('page.new-job.comeback-within-the-warranty-period-of', { tag: back.tag })} </b>}
             {history.data.map((j) => (
                 <div key={j.id}>
                     <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link> {j.phone}, {j.customer}
@@ -205,7 +209,7 @@ function Seen({ history }: { history: Schemas['History'] }) {
                     {j.part ? ` ${j.part}` : ''}:{' '}
                     {j.closedAt && j.closedAs
                         ? `${say(`closed.${j.closedAs}`).toLowerCase()} ${moment(j.closedAt)}`
-                        : 'still open'}
+                        : say('page.new-job.still-open')}
                 </div>
             ))}
         </Note>

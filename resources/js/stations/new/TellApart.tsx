@@ -31,7 +31,7 @@ export function TellApart({
     if (answers === null) {
         return (
             <Button variant="outlined" onClick={() => void answer({})} sx={{ mt: 1 }}>
-                Code not legible: tell look-alikes apart
+                {say('page.tell-apart.code-not-legible-tell-look-alikes')}
             </Button>
         );
     }
@@ -39,7 +39,7 @@ export function TellApart({
     return (
         <Box
             component="section"
-            aria-label="Tell look-alikes apart"
+            aria-label={say('page.tell-apart.tell-look-alikes-apart')}
             sx={(t) => ({ bgcolor: t.palette.role.nowFill, borderRadius: 1, p: 1.5, mt: 1, display: 'grid', gap: 1 })}
         >
             {question ? (
@@ -62,12 +62,15 @@ export function TellApart({
             ) : (
                 <Typography>
                     {asked.data?.left.length === 1
-                        ? `It is the ${asked.data.left[0]?.maker} ${asked.data.left[0]?.model}.`
-                        : 'Nothing seen from outside tells these apart: look for the code in settings or under the tray.'}
+                        ? say('page.tell-apart.it-is-the', {
+                              maker: asked.data.left[0]?.maker,
+                              model: asked.data.left[0]?.model,
+                          })
+                        : say('page.tell-apart.nothing-seen-from-outside-tells-these')}
                 </Typography>
             )}
             <Button color="inherit" onClick={() => void answer(null)} sx={{ justifySelf: 'start' }}>
-                Leave the questions
+                {say('page.tell-apart.leave-the-questions')}
             </Button>
         </Box>
     );

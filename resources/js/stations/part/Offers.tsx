@@ -5,6 +5,7 @@ import { api, take } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { OfferList } from '../pieces/OfferList';
+import { say } from '../../words/words';
 
 /** What could be ordered for a job. */
 export function Offers({ job, code }: { job: string; code: string }) {
@@ -14,15 +15,15 @@ export function Offers({ job, code }: { job: string; code: string }) {
         onSuccess: (answer) => queryClient.setQueryData(queries.supplier(job).queryKey, answer),
     });
     return (
-        <Box component="section" aria-label="To order" sx={{ mt: 3 }}>
+        <Box component="section" aria-label={say('page.offers.to-order')} sx={{ mt: 3 }}>
             <OfferList
-                title={`To order for ${code}`}
+                title={say('page.offers.to-order-for', { code })}
                 answer={known.data}
                 asking={ask.isPending}
                 ask={() => ask.mutate()}
             />
             {known.data && known.data.offers.length > 0 && (
-                <Typography color="textSecondary">Order before the phone is taken in if it takes days.</Typography>
+                <Typography color="textSecondary">{say('page.offers.order-before-the-phone-is-taken')}</Typography>
             )}
         </Box>
     );

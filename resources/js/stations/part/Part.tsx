@@ -40,23 +40,21 @@ export function Part() {
     return (
         <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Typography component="h1" variant="h1">
-                Parts on the shelf for {job.phone.name}, {job.modelCode}
+                {say('page.part.parts-on-the-shelf-for', { name: job.phone.name, modelCode: job.modelCode })}
             </Typography>
             <Typography color="textSecondary" sx={{ mb: 2 }}>
-                Wanted: {job.kind ? say(`kind.${job.kind}`).toLowerCase() : 'not chosen yet'}
-                {job.colour ? `, ${job.colour}` : ''}. The part is inspected and connected before the old one is
-                stripped.
+                {say('page.part.wanted-the-part-is-inspected-and', {
+                    kind: job.kind ? say(`kind.${job.kind}`).toLowerCase() : say('page.part.not-chosen-yet'),
+                    colour: job.colour ? `, ${job.colour}` : '',
+                })}
             </Typography>
             <Refusal error={choose.error ?? parts.error} job={job.id} />
-            {failedAtBench && (
-                <Note tone="care">
-                    The part failed at the bench. Take another of the same kind: the work goes on where it is.
-                </Note>
-            )}
+            {failedAtBench && <Note tone="care">{say('page.part.the-part-failed-at-the-bench')}</Note>}
             {parts.data?.data.length === 0 && (
                 <Note tone="care">
-                    No part for this phone is on the shelf. Choose another kind in{' '}
-                    <Link to={`/jobs/${job.id}/scope`}>Scope</Link>, or order one before the phone is opened.
+                    {say('page.part.no-part-for-this-phone-is')}{' '}
+                    <Link to={`/jobs/${job.id}/scope`}>{say('page.part.scope')}</Link>
+                    {say('page.part.or-order-one-before-the-phone')}
                 </Note>
             )}
             <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}>
@@ -95,6 +93,8 @@ function PartRow({
     const notable = row.criteria.filter((c) => c.verdict !== 'fits');
     const shown = all || notable.length === 0 ? (all ? row.criteria : row.criteria.slice(2, 4)) : notable;
     const taken = item.taken !== null && item.taken !== tag;
+    const free = taken ? say('page.part.for', { taken: item.taken }) : say('page.take-it');
+    const what = chosen ? say('page.chosen') : free;
     return (
         <Box
             component="section"
@@ -132,14 +132,14 @@ function PartRow({
                             <b>{say(`criterion.${c.name}`)}:</b> {sayReason(c.because)}
                             {c.customer && (
                                 <Box sx={{ pl: 2.5, color: 'text.secondary' }}>
-                                    Customer hears: “{sentence(sayReason(c.customer))}”
+                                    {say('page.part.customer-hears', { customer: sentence(sayReason(c.customer)) })}
                                 </Box>
                             )}
                         </Box>
                     ))}
                 </Box>
                 <Button size="small" onClick={() => setAll(!all)} aria-expanded={all} sx={{ ml: -0.5 }}>
-                    {all ? 'Fewer' : `All ${row.criteria.length} criteria`}
+                    {all ? say('page.part.fewer') : say('page.part.all-criteria', { criteria: row.criteria.length })}
                 </Button>
             </Box>
             {row.verdict === 'does-not-fit' ? (
@@ -149,10 +149,10 @@ function PartRow({
                     variant={row.verdict === 'fits' ? 'contained' : 'outlined'}
                     disabled={busy || taken}
                     onClick={choose}
-                    aria-label={`${chosen ? 'Chosen' : taken ? `for ${item.taken}` : 'Take it'}: ${item.label}`}
+                    aria-label={say('page.of', { what, which: item.label })}
                     sx={{ minHeight: 56 }}
                 >
-                    {chosen ? <Ticked text="Chosen" /> : taken ? `for ${item.taken}` : 'Take it'}
+                    {chosen ? <Ticked text={what} /> : what}
                 </Button>
             )}
         </Box>

@@ -7,6 +7,7 @@ import { api, take, type Job, type Schemas } from '../../api/client';
 import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
+import { say } from '../../words/words';
 
 /** The part turns out bad: before it is glued it goes back to its supplier. */
 export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem'] }) {
@@ -30,7 +31,7 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
     return (
         <Box
             component="section"
-            aria-label="Part failed"
+            aria-label={say('page.part-failed.part-failed')}
             sx={(t) => ({
                 mt: 3,
                 p: 2,
@@ -40,15 +41,15 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
             })}
         >
             <Typography component="h2" variant="h2">
-                {part.label} fails on the bench?
+                {say('page.part-failed.fails-on-the-bench', { label: part.label })}
             </Typography>
             <Typography color="textSecondary" sx={{ mb: 1 }}>
-                Before it is glued in, this opens a return to {part.supplier}. Once glued, no supplier takes it back.
+                {say('page.part-failed.before-it-is-glued-in-this', { supplier: part.supplier })}
             </Typography>
             <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
                 <TextField
                     size="small"
-                    label="What is wrong with it"
+                    label={say('page.part-failed.what-is-wrong-with-it')}
                     value={reason}
                     onChange={(e) => setReason(e.target.value)}
                     fullWidth
@@ -61,7 +62,7 @@ export function PartFailed({ job, part }: { job: Job; part: Schemas['ShelfItem']
                     disabled={fail.isPending || reason.trim().length < 3}
                     sx={{ flex: 'none' }}
                 >
-                    The part failed
+                    {say('page.part-failed.the-part-failed')}
                 </Button>
             </Box>
             <Refusal error={fail.error} job={job.id} />

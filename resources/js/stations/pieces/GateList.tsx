@@ -63,8 +63,8 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
                             >
                                 {[
                                     fresh
-                                        ? 'new fault: worked at check-in'
-                                        : `check-in: ${say(`state.${was}`).toLowerCase()}`,
+                                        ? say('page.gate-list.new-fault-worked-at-check-in')
+                                        : say('page.gate-list.check-in', { state: say(`state.${was}`).toLowerCase() }),
                                     say(`need.${f.needs}`),
                                 ]
                                     .filter(Boolean)
@@ -77,11 +77,14 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
                             disabled={!mayWork}
                             value={outcome}
                             onChange={(_, v: string | null) => v && test(f.function, v)}
-                            aria-label={`${say(`function.${f.function}`)} at ${say(`gate.${gate}`)}`}
+                            aria-label={say('page.gate-list.at', {
+                                function: say(`function.${f.function}`),
+                                gate: say(`gate.${gate}`),
+                            })}
                         >
                             {OUTCOMES.map((o) => (
                                 <ToggleButton key={o} value={o} sx={{ px: 1 }}>
-                                    {o === 'not-possible' ? 'Can’t' : say(`outcome.${o}`)}
+                                    {o === 'not-possible' ? say('page.gate-list.cant') : say(`outcome.${o}`)}
                                 </ToggleButton>
                             ))}
                         </ToggleButtonGroup>
@@ -90,26 +93,30 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
             })}
             {mayWork && open.length > 1 && (
                 <Button variant="outlined" onClick={() => open.forEach((f) => test(f, 'pass'))}>
-                    The other {open.length} pass
+                    {say('page.gate-list.the-other-pass', { open: open.length })}
                 </Button>
             )}
-            {run.waived.has(gate) && <Note tone="care">Not tested: {run.waived.get(gate)}</Note>}
+            {run.waived.has(gate) && (
+                <Note tone="care">{say('page.gate-list.not-tested', { get: run.waived.get(gate) })}</Note>
+            )}
             {mayWork && open.length > 0 && (
                 <Box component="form" onSubmit={leaveOut} sx={{ display: 'flex', gap: 1, mt: 1 }}>
                     <TextField
                         size="small"
-                        label="Why it cannot be tested"
+                        label={say('page.gate-list.why-it-cannot-be-tested')}
                         value={reason}
                         onChange={(e) => setReason(e.target.value)}
                         fullWidth
                         slotProps={{ htmlInput: { maxLength: 300 } }}
                     />
                     <Button type="submit" disabled={reason.trim().length < 5} sx={{ whiteSpace: 'nowrap' }}>
-                        Leave out
+                        {say('page.leave-out')}
                     </Button>
                 </Box>
             )}
-            {functions.length === 0 && <Typography color="textSecondary">Nothing has to be tested here.</Typography>}
+            {functions.length === 0 && (
+                <Typography color="textSecondary">{say('page.gate-list.nothing-has-to-be-tested-here')}</Typography>
+            )}
         </Box>
     );
 }

@@ -26,7 +26,7 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
     return (
         <Box
             component="section"
-            aria-label="What is behind it"
+            aria-label={say('page.next-check.what-is-behind-it')}
             sx={(t) => ({
                 border: `2px solid ${t.palette.role.action}`,
                 borderRadius: 1,
@@ -36,11 +36,11 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
             })}
         >
             <Typography component="h2" variant="h2">
-                What is behind it
+                {say('page.next-check.what-is-behind-it')}
             </Typography>
             {finding.contradictions.map((c) => (
                 <Note key={c.code + JSON.stringify(c.figures)} tone="stop">
-                    This does not go together: {sentence(sayReason(c))} Look again.
+                    {say('page.next-check.this-does-not-go-together-look', { c: sentence(sayReason(c)) })}
                 </Note>
             ))}
             {suspects.length > 0 && (
@@ -80,7 +80,9 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
                                 {say(`cause.${s.cause}`)}
                                 {s.ruledOutBy !== null && (
                                     <Box sx={{ fontSize: '0.9375rem' }}>
-                                        ruled out: {say(`evidence.${s.ruledOutBy}`)}
+                                        {say('page.next-check.ruled-out', {
+                                            evidence: say(`evidence.${s.ruledOutBy}`),
+                                        })}
                                     </Box>
                                 )}
                             </Box>
@@ -92,15 +94,18 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
                 <Box sx={(t) => ({ bgcolor: t.palette.role.nowFill, borderRadius: 1, p: 1.5 })}>
                     <Typography component="h3" sx={{ fontWeight: 700, fontSize: '1.125rem' }}>
                         <span aria-hidden>◆ </span>
-                        {next.moment === 'counter' ? 'Check next: ' : 'At the bench, before anything is stripped: '}
+                        {next.moment === 'counter'
+                            ? say('page.next-check.check-next')
+                            : say('page.next-check.at-the-bench-before-anything-is')}
                         {say(`check.${next.check}`)}
                     </Typography>
                     <Typography sx={{ mb: 1 }}>
-                        It tells most of what is left: {next.bits.toFixed(1)} bits. Expected:{' '}
-                        {next.results
-                            .map((r) => `${say(`result.${r.result}`).toLowerCase()} ${Math.round(100 * r.share)} %`)
-                            .join(', ')}
-                        .
+                        {say('page.next-check.it-tells-most-of-what-is', {
+                            bits: next.bits.toFixed(1),
+                            results: next.results
+                                .map((r) => `${say(`result.${r.result}`).toLowerCase()} ${Math.round(100 * r.share)} %`)
+                                .join(', '),
+                        })}
                     </Typography>
                     {answer && next.moment === 'counter' && (
                         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
@@ -116,20 +121,20 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
                         </Box>
                     )}
                     {next.moment === 'opened' && (
-                        <Typography>The plan makes it a step of the trial connection.</Typography>
+                        <Typography>{say('page.next-check.the-plan-makes-it-a-step')}</Typography>
                     )}
                 </Box>
             )}
             {done.length > 0 && (
                 <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-                    <Typography color="textSecondary">Checked:</Typography>
+                    <Typography color="textSecondary">{say('page.next-check.checked')}</Typography>
                     {done.map((c) => (
                         <Button
                             key={c.check}
                             variant="outlined"
                             color="inherit"
                             onClick={() => undo?.(c.check)}
-                            aria-label={`Take back: ${say(`check.${c.check}`)}`}
+                            aria-label={say('page.next-check.take-back', { check: say(`check.${c.check}`) })}
                         >
                             {say(`evidence.${c.check}:${c.result}`)} ✕
                         </Button>

@@ -11,10 +11,10 @@ type Answer = Schemas['SupplierAnswer'];
 export type Offer = Answer['offers'][number];
 
 export const FAULT = {
-    'not-set-up': 'No supplier is set up.',
-    unreachable: 'The supplier does not answer.',
-    refused: 'The supplier is out of order.',
-    nonsense: 'The supplier’s answer makes no sense and is not used.',
+    'not-set-up': say('page.offer-list.no-supplier-is-set-up'),
+    unreachable: say('page.offer-list.the-supplier-does-not-answer'),
+    refused: say('page.offer-list.the-supplier-is-out-of-order'),
+    nonsense: say('page.offer-list.the-suppliers-answer-makes-no-sense'),
 } as const;
 
 interface Props {
@@ -35,17 +35,21 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
                     {title}
                 </Typography>
                 <Typography color="textSecondary" sx={{ flex: 1 }}>
-                    {answer?.goodAt ? `Prices of ${ago(answer.goodAt)}` : 'Not asked yet'}
+                    {answer?.goodAt
+                        ? say('page.offer-list.prices-of', { goodAt: ago(answer.goodAt) })
+                        : say('page.offer-list.not-asked-yet')}
                 </Typography>
                 <Button variant="outlined" disabled={asking} onClick={ask}>
-                    {asking ? 'Asking…' : 'Ask the supplier'}
+                    {asking ? say('page.asking') : say('page.offer-list.ask-the-supplier')}
                 </Button>
             </Box>
-            {asking && <LinearProgress aria-label="Asking the supplier" />}
+            {asking && <LinearProgress aria-label={say('page.offer-list.asking-the-supplier')} />}
             {answer?.fault && (
                 <Note tone="care" role="status">
                     {FAULT[answer.fault]}{' '}
-                    {answer.goodAt ? `The last good prices stay, ${ago(answer.goodAt)}.` : 'No price is known.'}
+                    {answer.goodAt
+                        ? say('page.offer-list.the-last-good-prices-stay', { goodAt: ago(answer.goodAt) })
+                        : say('page.offer-list.no-price-is-known')}
                 </Note>
             )}
             {answer?.offers.map((o) => (
@@ -64,11 +68,19 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
                     <Box sx={{ fontFamily: mono }}>{o.sku}</Box>
                     <Box>{o.name}</Box>
                     <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{amount(o.price, answer.currency)}</Box>
-                    <Box>{o.stock === 0 ? 'none in stock' : `${o.stock} in stock`}</Box>
+                    <Box>
+                        {o.stock === 0
+                            ? say('page.offer-list.none-in-stock')
+                            : say('page.offer-list.in-stock', { stock: o.stock })}
+                    </Box>
                     <Box>{say('ui.days-to-come', { count: o.leadDays })}</Box>
                     {order && (
-                        <Button variant="outlined" aria-label={`Order ${o.sku}`} onClick={() => order(o)}>
-                            Order
+                        <Button
+                            variant="outlined"
+                            aria-label={say('page.offer-list.order', { sku: o.sku })}
+                            onClick={() => order(o)}
+                        >
+                            {say('page.offer-list.order-2')}
                         </Button>
                     )}
                 </Box>

@@ -9,7 +9,7 @@ import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
-import { amount, day } from '../../words/words';
+import { say, amount, day } from '../../words/words';
 import { FAULT, OfferList, type Offer } from './OfferList';
 
 type Happened = Schemas['TroubleHappened'];
@@ -37,10 +37,10 @@ export function PartOrder({ job, trouble, part }: { job: Job; trouble: Happened;
     const may = job.mayWork && job.handedOverAt === null;
     const there = trouble.order;
     return (
-        <Box component="section" aria-label={`Order ${part}`} sx={{ display: 'grid', gap: 1 }}>
+        <Box component="section" aria-label={say('page.part-order.order', { part })} sx={{ display: 'grid', gap: 1 }}>
             {there === null ? (
                 <OfferList
-                    title={`To order: ${part}`}
+                    title={say('page.part-order.to-order', { part })}
                     answer={known.data}
                     asking={ask.isPending}
                     ask={() => ask.mutate()}
@@ -56,13 +56,11 @@ export function PartOrder({ job, trouble, part }: { job: Job; trouble: Happened;
                     onClick={() => order.mutate(there)}
                     sx={{ justifySelf: 'start' }}
                 >
-                    {order.isPending ? 'Ordering…' : 'Try again'}
+                    {order.isPending ? say('page.part-order.ordering') : say('page.part-order.try-again')}
                 </Button>
             )}
             {there === null && (
-                <Typography color="textSecondary">
-                    A part of your own stock needs no order: confirm at the bench when it lies there.
-                </Typography>
+                <Typography color="textSecondary">{say('page.part-order.a-part-of-your-own-stock')}</Typography>
             )}
             <Refusal error={order.error ?? ask.error} job={job.id} />
         </Box>
@@ -80,13 +78,21 @@ function OrderNote({
 }) {
     return order.state === 'ordered' ? (
         <Note tone="done">
-            {part} is ordered: {order.name}, {order.sku}, {amount(order.price, currency)}, here by{' '}
-            {day(order.dueOn ?? '')}. Supplier’s reference {order.reference}.
+            {say('page.part-order.is-ordered-here-by-suppliers-reference', {
+                part,
+                name: order.name,
+                sku: order.sku,
+                price: amount(order.price, currency),
+                dueOn: day(order.dueOn ?? ''),
+                reference: order.reference,
+            })}
         </Note>
     ) : (
         <Note tone="care" role="status">
-            {order.sku} is asked for and not confirmed. {order.fault ? FAULT[order.fault] : ''} It may have got through:
-            trying again orders nothing twice.
+            {say('page.part-order.is-asked-for-and-not-confirmed', {
+                sku: order.sku,
+                fault: order.fault ? FAULT[order.fault] : '',
+            })}
         </Note>
     );
 }

@@ -58,14 +58,19 @@ export function PlanStation() {
                 height: 'calc(100vh - 60px)',
             }}
         >
-            <Box tabIndex={0} role="region" aria-label="Steps of the plan" sx={{ p: 2.5, overflow: 'auto' }}>
+            <Box
+                tabIndex={0}
+                role="region"
+                aria-label={say('page.plan.steps-of-the-plan')}
+                sx={{ p: 2.5, overflow: 'auto' }}
+            >
                 <Box
                     component="form"
                     onSubmit={submit}
                     sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}
                 >
                     <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
-                        Plan
+                        {say('page.plan.plan')}
                     </Typography>
                     <SourceFields source={source} set={setSource} />
                     <OldPanelField size="medium" value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
@@ -75,7 +80,7 @@ export function PlanStation() {
                         disabled={make.isPending || job.handedOverAt !== null}
                         sx={{ minHeight: 56 }}
                     >
-                        {p ? 'Plan again' : 'Make the plan'}
+                        {p ? say('page.plan.plan-again') : say('page.plan.make-the-plan')}
                     </Button>
                     {p?.works && (
                         <Button
@@ -84,17 +89,14 @@ export function PlanStation() {
                             variant="contained"
                             sx={{ minHeight: 56 }}
                         >
-                            To the bench
+                            {say('page.plan.to-the-bench')}
                         </Button>
                     )}
                 </Box>
                 <Box sx={{ display: 'grid', gap: 1.5 }}>
                     <Refusal error={make.error} job={job.id} />
                     {!p && (
-                        <Typography color="textSecondary">
-                            Choose the source of heat and make the plan. Everything is computed from the phone file, the
-                            fault and the part.
-                        </Typography>
+                        <Typography color="textSecondary">{say('page.plan.choose-the-source-of-heat-and')}</Typography>
                     )}
                     {p?.warnings.map((w) => (
                         <Note key={w.code} tone={w.severity}>
@@ -107,25 +109,27 @@ export function PlanStation() {
             <Box
                 tabIndex={0}
                 role="region"
-                aria-label="Figures of the plan"
+                aria-label={say('page.plan.figures-of-the-plan')}
                 sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
             >
                 {p && (
                     <>
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>
-                            <Figure name="hands-on" value={minutes(p.summary.handsOn)} />
-                            <Figure name="waiting" value={minutes(p.summary.waiting)} />
-                            <Figure name="steps" value={String(p.summary.steps)} />
-                            <Figure name="screws" value={String(p.summary.screws)} />
-                            <Figure name="tool changes, turns" value={String(p.summary.changes)} />
-                            <Figure name="battery on" value={`${p.summary.batteryCycles} ×`} />
+                            <Figure name={say('page.plan.hands-on')} value={minutes(p.summary.handsOn)} />
+                            <Figure name={say('page.plan.waiting')} value={minutes(p.summary.waiting)} />
+                            <Figure name={say('page.plan.steps')} value={String(p.summary.steps)} />
+                            <Figure name={say('page.plan.screws')} value={String(p.summary.screws)} />
+                            <Figure name={say('page.plan.tool-changes-turns')} value={String(p.summary.changes)} />
+                            <Figure name={say('page.plan.battery-on')} value={`${p.summary.batteryCycles} ×`} />
                         </Box>
                         <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
-                            {p.summary.removals} removals in the order with the fewest changes ({p.route.changes}),{' '}
-                            {p.route.optimal
-                                ? 'proven: no valid order of them needs fewer'
-                                : `not proven: at least ${p.route.bound} are needed`}
-                            . Minutes and temperatures are estimates.
+                            {say('page.plan.removals-in-the-order-with-the', {
+                                removals: p.summary.removals,
+                                changes: p.route.changes,
+                                optimal: p.route.optimal
+                                    ? say('page.plan.proven-no-valid-order-of-them')
+                                    : say('page.plan.not-proven-at-least-are-needed', { bound: p.route.bound }),
+                            })}
                         </Typography>
                         {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />
@@ -142,7 +146,7 @@ function Schools({ plan, school, set }: { plan: Plan; school: Plan['school']; se
     return (
         <Box component="fieldset" sx={{ border: 0, m: 0, px: 2.5, pb: 1.5 }}>
             <Typography component="legend" variant="body2" color="textSecondary">
-                Moving over to the new frame
+                {say('page.plan.moving-over-to-the-new-frame')}
             </Typography>
             <RadioGroup value={school} onChange={(e) => set(e.target.value as Plan['school'])}>
                 {plan.schools.map((s) => (
@@ -150,11 +154,18 @@ function Schools({ plan, school, set }: { plan: Plan; school: Plan['school']; se
                         key={s.school}
                         value={s.school}
                         control={<Radio />}
-                        label={`${say(`school.${s.school}`)}: ${minutes(s.elapsed)} from first to last step, ${s.changes} changes${s.school === plan.school ? ' (this plan)' : ''}`}
+                        label={say('page.plan.from-first-to-last-step-changes', {
+                            school: say(`school.${s.school}`),
+                            elapsed: minutes(s.elapsed),
+                            changes: s.changes,
+                            school2: s.school === plan.school ? say('page.plan.this-plan') : '',
+                        })}
                     />
                 ))}
             </RadioGroup>
-            {school !== plan.school && <Typography color="textSecondary">Plan again to take it.</Typography>}
+            {school !== plan.school && (
+                <Typography color="textSecondary">{say('page.plan.plan-again-to-take-it')}</Typography>
+            )}
         </Box>
     );
 }
@@ -173,7 +184,7 @@ function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneF
     return (
         <Box>
             {plan.openings.length > 1 && (
-                <Tabs value={at} onChange={(_, v: number) => setAt(v)} aria-label="Bonds">
+                <Tabs value={at} onChange={(_, v: number) => setAt(v)} aria-label={say('page.bonds')}>
                     {plan.openings.map((o) => (
                         <Tab key={o.bond} label={name(o.bond)} />
                     ))}
@@ -184,9 +195,15 @@ function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneF
             </Box>
             {heated && off && (
                 <Typography sx={{ px: 2.5, py: 1.5 }}>
-                    On the source {clock(heated.to - heated.from)}: bond {off.bond.toFixed(0)} °C of{' '}
-                    {opening.window.low}–{opening.window.high}, battery {off.battery.toFixed(0)} °C of{' '}
-                    {opening.limits.batteryStop}. Heatings: {opening.phases.filter((p) => p.kind === 'heat').length}.
+                    {say('page.plan.on-the-source-bond-c-of', {
+                        to: clock(heated.to - heated.from),
+                        bond: off.bond.toFixed(0),
+                        low: opening.window.low,
+                        high: opening.window.high,
+                        battery: off.battery.toFixed(0),
+                        batteryStop: opening.limits.batteryStop,
+                        phases: opening.phases.filter((p) => p.kind === 'heat').length,
+                    })}
                 </Typography>
             )}
             {plan.works && <AsItWent job={job} opening={opening} name={name(opening.bond)} />}

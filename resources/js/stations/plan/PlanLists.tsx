@@ -12,42 +12,55 @@ export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
     }));
     return (
         <Box sx={{ p: 2.5, display: 'grid', gap: 2 }}>
-            <List title="Moves over" items={plan.route.moved.map(part)} empty="Nothing has to move over." />
             <List
-                title="Screw mat"
-                items={groups.map(
-                    (g) =>
-                        `${g.of.length} × ${g.of[0]?.driver}, ${g.of[0]?.length} mm: ${phone.fasteners.find((f) => f.id === g.id)?.name ?? g.id}`,
-                )}
-                empty="No screws."
+                title={say('page.plan-lists.moves-over')}
+                items={plan.route.moved.map(part)}
+                empty={say('page.plan-lists.nothing-has-to-move-over')}
             />
             <List
-                title="Adhesive"
+                title={say('page.screw-mat')}
+                items={groups.map((g) =>
+                    say('page.plan-lists.mm', {
+                        of: g.of.length,
+                        driver: g.of[0]?.driver,
+                        of2: g.of[0]?.length,
+                        name: phone.fasteners.find((f) => f.id === g.id)?.name ?? g.id,
+                    }),
+                )}
+                empty={say('page.plan-lists.no-screws')}
+            />
+            <List
+                title={say('page.adhesive')}
                 items={plan.seals.map((s) => {
-                    const tape = Object.entries(s.metres).map(
-                        ([width, m]) => `${m.toFixed(2)} m of ${width} tape in ${s.strips.length} strips`,
+                    const tape = Object.entries(s.metres).map(([width, m]) =>
+                        say('page.plan-lists.m-of-tape-in-strips', { m: m.toFixed(2), width, strips: s.strips.length }),
                     );
                     const height =
                         s.height === null
                             ? []
                             : [
                                   s.height.proud === 0
-                                      ? 'screen flush'
-                                      : `screen ${Math.abs(s.height.proud)} mm ${s.height.proud > 0 ? 'proud' : 'below'} the frame`,
+                                      ? say('page.plan-lists.screen-flush')
+                                      : s.height.proud > 0
+                                        ? say('page.plan-lists.proud', { mm: s.height.proud })
+                                        : say('page.plan-lists.below', { mm: -s.height.proud }),
                               ];
-                    return `${phone.bonds.find((b) => b.id === s.bond)?.name ?? s.bond}: ${[say(`renewal.${s.renewal}`), ...tape, ...height].join(', ')}`;
+                    return say('page.of', {
+                        what: phone.bonds.find((b) => b.id === s.bond)?.name ?? s.bond,
+                        which: [say(`renewal.${s.renewal}`), ...tape, ...height].join(', '),
+                    });
                 })}
                 empty=""
             />
             <List
-                title="Tests"
+                title={say('page.plan-lists.tests')}
                 items={plan.gates.map(
                     (g) =>
                         `${say(`gate.${g.gate}`)}: ${g.functions.map((f) => say(`function.${f.function}`)).join(', ')}`,
                 )}
                 empty=""
             />
-            <List title="Customer hears" items={plan.customer.map((r) => sayReason(r))} empty="" />
+            <List title={say('page.customer-hears')} items={plan.customer.map((r) => sayReason(r))} empty="" />
         </Box>
     );
 }

@@ -48,13 +48,22 @@ export function Prove() {
         >
             <Box>
                 <Typography component="h1" variant="h1">
-                    Prove
+                    {say('page.prove.prove')}
                 </Typography>
-                <Tabs value={gate} onChange={(_, v: string) => setChosen(v)} aria-label="Gates" sx={{ mb: 2 }}>
+                <Tabs
+                    value={gate}
+                    onChange={(_, v: string) => setChosen(v)}
+                    aria-label={say('page.prove.gates')}
+                    sx={{ mb: 2 }}
+                >
                     {gates.map((g) => {
                         const open = untested(plan, run, g).length;
                         return (
-                            <Tab key={g} value={g} label={`${say(`gate.${g}`)} ${open === 0 ? '●' : `${open} open`}`} />
+                            <Tab
+                                key={g}
+                                value={g}
+                                label={`${say(`gate.${g}`)} ${open === 0 ? '●' : say('page.prove.open', { open })}`}
+                            />
                         );
                     })}
                 </Tabs>
@@ -69,26 +78,32 @@ export function Prove() {
             </Box>
             <Box sx={{ display: 'grid', gap: 2 }}>
                 <Typography component="h2" variant="h2">
-                    Beside check-in
+                    {say('page.prove.beside-check-in')}
                 </Typography>
                 {proof.data && proof.data.newFaults.length > 0 && (
                     <Note tone="stop" role="status">
-                        New since check-in: {proof.data.newFaults.map((f) => say(`function.${f}`)).join(', ')}.
+                        {say('page.new-since-check-in', {
+                            newFaults: proof.data.newFaults.map((f) => say(`function.${f}`)).join(', '),
+                        })}
                     </Note>
                 )}
                 {proof.data && proof.data.newFaults.length === 0 && (
-                    <Note tone="done">No fault that was not there at check-in.</Note>
+                    <Note tone="done">{say('page.prove.no-fault-that-was-not-there')}</Note>
                 )}
                 {failed.map((r) => (
                     <Box key={r.function}>
-                        <Typography sx={{ fontWeight: 700 }}>{say(`function.${r.function}`)}: look first at</Typography>
+                        <Typography sx={{ fontWeight: 700 }}>
+                            {say('page.prove.look-first-at', { function: say(`function.${r.function}`) })}
+                        </Typography>
                         <Box component="ol" sx={{ m: 0, pl: 3 }}>
                             {r.causes.map((c) => (
                                 <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
                             ))}
                         </Box>
                         {r.causes.length === 0 && (
-                            <Typography color="textSecondary">The route touched nothing that serves it.</Typography>
+                            <Typography color="textSecondary">
+                                {say('page.prove.the-route-touched-nothing-that-serves')}
+                            </Typography>
                         )}
                     </Box>
                 ))}
@@ -103,7 +118,7 @@ export function Prove() {
                             </Typography>
                             <Typography color="textSecondary">
                                 {all?.waived
-                                    ? `Left out: ${all.waived}`
+                                    ? say('page.prove.left-out', { waived: all.waived })
                                     : [...counts]
                                           .map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`)
                                           .join(', ')}

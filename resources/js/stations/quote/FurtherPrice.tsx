@@ -28,8 +28,10 @@ export function FurtherPrice({ job, currency }: { job: Job; currency: string }) 
                     <Note tone="plain">
                         {say(`trouble.${t.trouble}`)}: {t.name}.{' '}
                         {t.agreed === '0.00'
-                            ? 'Nothing is added to the price.'
-                            : `${amount(t.agreed, currency)} more, agreed and in the price.`}
+                            ? say('page.further-price.nothing-is-added-to-the-price')
+                            : say('page.further-price.more-agreed-and-in-the-price', {
+                                  agreed: amount(t.agreed, currency),
+                              })}
                     </Note>
                 )}
             </Fragment>
@@ -68,20 +70,18 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
     return (
         <Box
             component="section"
-            aria-label={`Price after ${trouble.name}`}
+            aria-label={say('page.further-price.price-after', { name: trouble.name })}
             sx={(t) => ({ bgcolor: t.palette.role.careFill, borderRadius: 1, p: 2, display: 'grid', gap: 1 })}
         >
             <Typography component="h2" variant="h2">
                 {say(`trouble.${trouble.trouble}`)}: {trouble.name}
             </Typography>
-            <Typography>
-                The accepted price no longer holds. Ask the customer before going on; enter 0 if the shop bears it.
-            </Typography>
+            <Typography>{say('page.further-price.the-accepted-price-no-longer-holds')}</Typography>
             {job.mayWork && job.handedOverAt === null && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                     <TextField
                         size="small"
-                        label={`Further part costs the shop, ${currency}`}
+                        label={say('page.further-price.further-part-costs-the-shop', { currency })}
                         value={cost}
                         onChange={(e) => setCost(e.target.value.trim().replace(',', '.'))}
                         slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
@@ -89,7 +89,7 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
                     />
                     <TextField
                         size="small"
-                        label="Further work, min"
+                        label={say('page.further-price.further-work-min')}
                         value={work}
                         onChange={(e) => setWork(e.target.value.trim())}
                         slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 3 } }}
@@ -97,10 +97,10 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
                     />
                     <Button type="submit" variant="contained" disabled={gross === undefined || agree.isPending}>
                         {gross === undefined
-                            ? 'Customer agrees'
+                            ? say('page.further-price.customer-agrees')
                             : gross === '0.00'
-                              ? 'Nothing is added'
-                              : `Customer agrees to ${amount(gross, currency)} more`}
+                              ? say('page.further-price.nothing-is-added')
+                              : say('page.further-price.customer-agrees-to-more', { gross: amount(gross, currency) })}
                     </Button>
                 </Box>
             )}

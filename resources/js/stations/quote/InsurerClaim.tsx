@@ -37,22 +37,27 @@ export function InsurerClaim({ job, quote }: { job: Job; quote: Schemas['Quote']
     return (
         <Box
             component="section"
-            aria-label="Insurer"
+            aria-label={say('page.insurer')}
             sx={(t) => ({ bgcolor: t.palette.role.careFill, borderRadius: 1, p: 2, display: 'grid', gap: 1 })}
         >
             <Typography component="h2" variant="h2">
-                The insurer pays
+                {say('page.insurer-claim.the-insurer-pays')}
             </Typography>
             <Typography>
                 {claim === null || claim.authorised === null
-                    ? 'Nothing is due at the counter for what is authorised. Ask before the phone is opened.'
-                    : `${say(`claim.${claim.state}`)}: ${amount(claim.authorised, quote.currency)} of ${amount(claim.asked, quote.currency)}, reference ${claim.reference}.`}
+                    ? say('page.insurer-claim.nothing-is-due-at-the-counter')
+                    : say('page.insurer-claim.of-reference', {
+                          claim: say(`claim.${claim.state}`),
+                          authorised: amount(claim.authorised, quote.currency),
+                          asked: amount(claim.asked, quote.currency),
+                          reference: claim.reference,
+                      })}
             </Typography>
             {job.accepted === null && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1, maxWidth: 640 }}>
                     <TextField
                         size="small"
-                        label="Policy number"
+                        label={say('page.insurer-claim.policy-number')}
                         value={policy}
                         onChange={(e) => setPolicy(e.target.value)}
                         fullWidth
@@ -65,8 +70,10 @@ export function InsurerClaim({ job, quote }: { job: Job; quote: Schemas['Quote']
                         sx={{ flex: 'none' }}
                     >
                         {ask.isPending
-                            ? 'Asking…'
-                            : `Ask for ${gross === undefined ? '' : amount(gross, quote.currency)}`}
+                            ? say('page.asking')
+                            : say('page.insurer-claim.ask-for', {
+                                  gross: gross === undefined ? '' : amount(gross, quote.currency),
+                              })}
                     </Button>
                 </Box>
             )}

@@ -62,7 +62,7 @@ export function Quote() {
         >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
-                    Quote for {job.customer}
+                    {say('page.quote.quote-for', { customer: job.customer })}
                 </Typography>
                 {job.comebackOf && (
                     <FormControlLabel
@@ -73,7 +73,7 @@ export function Quote() {
                                 disabled={closed || job.accepted !== null}
                             />
                         }
-                        label={`Under warranty of ${job.comebackOf.tag}: nothing to pay`}
+                        label={say('page.quote.under-warranty-of-nothing-to-pay', { tag: job.comebackOf.tag })}
                     />
                 )}
                 <Button
@@ -83,17 +83,13 @@ export function Quote() {
                     target="_blank"
                     rel="noopener"
                 >
-                    Quote, PDF
+                    {say('page.quote.quote-pdf')}
                 </Button>
             </Box>
             <Outcome job={job} currency={q?.currency ?? ''} />
             <FurtherPrice job={job} currency={q?.currency ?? ''} />
             <Refusal error={accept.error ?? refuse.error ?? quote.error} job={job.id} />
-            {q?.options.length === 0 && (
-                <Note tone="care">
-                    No option has a price: the parts on the shelf have no cost written down. Add it in Shelf.
-                </Note>
-            )}
+            {q?.options.length === 0 && <Note tone="care">{say('page.quote.no-option-has-a-price-the')}</Note>}
             {q && q.payer === 'insurer' && !closed && <InsurerClaim job={job} quote={q} />}
             <Box
                 sx={{
@@ -116,17 +112,22 @@ export function Quote() {
             </Box>
             {q && (
                 <Typography color="textSecondary">
-                    Prices include {q.taxPercent} % tax and are rounded up to whole multiples of{' '}
-                    {amount(q.roundTo, q.currency)}; net is the price less tax, half up to the cent. Times and risks are
-                    estimates.
+                    {say('page.quote.prices-include-tax-and-are-rounded', {
+                        taxPercent: q.taxPercent,
+                        roundTo: amount(q.roundTo, q.currency),
+                    })}
                 </Typography>
             )}
             {!closed && (
-                <Box component="section" aria-label="Customer says no" sx={{ display: 'flex', gap: 1, maxWidth: 760 }}>
+                <Box
+                    component="section"
+                    aria-label={say('page.quote.customer-says-no')}
+                    sx={{ display: 'flex', gap: 1, maxWidth: 760 }}
+                >
                     <TextField
                         size="small"
                         fullWidth
-                        label="Why the customer says no"
+                        label={say('page.quote.why-the-customer-says-no')}
                         value={reason}
                         onChange={(e) => setReason(e.target.value)}
                         slotProps={{ htmlInput: { maxLength: 300 } }}
@@ -138,7 +139,7 @@ export function Quote() {
                         onClick={() => refuse.mutate(undefined)}
                         sx={{ flex: 'none' }}
                     >
-                        Hand the phone back
+                        {say('page.quote.hand-the-phone-back')}
                     </Button>
                 </Box>
             )}
@@ -150,7 +151,8 @@ function Outcome({ job, currency }: { job: Job; currency: string }) {
     if (job.closedAs === 'refused') {
         return (
             <Note tone="plain">
-                Handed back unrepaired: {job.closedReason}. <a href={`/api/jobs/${job.id}/receipt.pdf`}>Receipt, PDF</a>
+                {say('page.quote.handed-back-unrepaired', { closedReason: job.closedReason })}{' '}
+                <a href={`/api/jobs/${job.id}/receipt.pdf`}>{say('page.receipt-pdf')}</a>
             </Note>
         );
     }
@@ -160,13 +162,19 @@ function Outcome({ job, currency }: { job: Job; currency: string }) {
     const a = job.accepted;
     return (
         <Note tone="done" role="status">
-            <b>
-                Accepted {moment(a.at)}: {say(`kind.${a.kind}`)}, {a.label}.
-            </b>{' '}
+            <b>{say('page.quote.accepted', { at: moment(a.at), kind: say(`kind.${a.kind}`), label: a.label })}</b>{' '}
             {a.warranty
-                ? 'Under warranty, nothing to pay.'
-                : `Due at the counter ${amount(a.due, currency)}${a.insured === '0.00' ? '' : `, the insurer owes ${amount(a.insured, currency)} from hand-over on`}.`}
-            {job.promisedAt && ` Promised ${moment(job.promisedAt)}.`}
+                ? say('page.quote.under-warranty-nothing-to-pay')
+                : say('page.quote.due-at-the-counter', {
+                      due: amount(a.due, currency),
+                      insured:
+                          a.insured === '0.00'
+                              ? ''
+                              : say('page.quote.the-insurer-owes-from-hand-over', {
+                                    insured: amount(a.insured, currency),
+                                }),
+                  })}
+            {job.promisedAt && say('page.quote.promised', { promisedAt: moment(job.promisedAt) })}
         </Note>
     );
 }
@@ -186,6 +194,7 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
         return null;
     }
     const accepted = job.accepted?.kind === way.kind;
+    const what = accepted ? say('page.quote.accepted-2') : say('page.quote.customer-accepts');
     return (
         <Box
             component="section"
@@ -207,21 +216,25 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                 </Typography>
                 <Typography color="textSecondary">
                     {way.item?.label} {way.item?.name}
-                    {way.recommended ? ' · recommended' : ''}
+                    {way.recommended ? say('page.quote.recommended') : ''}
                 </Typography>
             </Box>
             <Box sx={{ fontFamily: mono, fontWeight: 800, fontSize: '2.25rem', fontVariantNumeric: 'tabular-nums' }}>
                 {amount(warranty ? '0.00' : m.gross, quote.currency)}
             </Box>
             <Box sx={{ color: 'text.secondary', fontFamily: mono }}>
-                net {amount(m.net, quote.currency)} + tax {amount(m.tax, quote.currency)}
-                {m.rule === 'fixed' ? ' · fixed price' : ''}
+                {say('page.quote.net-tax', {
+                    net: amount(m.net, quote.currency),
+                    tax: amount(m.tax, quote.currency),
+                    rule: m.rule === 'fixed' ? say('page.quote.fixed-price') : '',
+                })}
             </Box>
             <Box>
-                Ready <b>{way.promise ? moment(way.promise) : ''}</b> if accepted now · {minutes(way.handsOn)} of work
+                {say('page.quote.ready')} <b>{way.promise ? moment(way.promise) : ''}</b>{' '}
+                {say('page.quote.if-accepted-now-of-work', { handsOn: minutes(way.handsOn) })}
             </Box>
             {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
-            <Box component="ul" aria-label="Customer hears" sx={{ m: 0, pl: 2.5 }}>
+            <Box component="ul" aria-label={say('page.customer-hears')} sx={{ m: 0, pl: 2.5 }}>
                 {way.customer.map((c) => (
                     <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
                 ))}
@@ -232,9 +245,9 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                 disabled={busy || accepted}
                 onClick={accept}
                 sx={{ minHeight: 64, fontSize: '1.125rem', mt: 1 }}
-                aria-label={`${accepted ? 'Accepted' : 'Customer accepts'}: ${say(`kind.${way.kind}`)}`}
+                aria-label={say('page.of', { what, which: say(`kind.${way.kind}`) })}
             >
-                {accepted ? <Ticked text="Accepted" /> : 'Customer accepts'}
+                {accepted ? <Ticked text={what} /> : what}
             </Button>
         </Box>
     );
@@ -255,10 +268,10 @@ function Inside({ money, currency, risk }: { money: NonNullable<Way['money']>; c
     return (
         <Box component="details" sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>
             <Box component="summary" sx={{ cursor: 'pointer', minHeight: 32 }}>
-                Cost {amount(i.expected, currency)}, margin{' '}
+                {say('page.quote.cost-margin', { expected: amount(i.expected, currency) })}{' '}
                 <Box component="b" sx={(t) => (i.underFloor ? { color: t.palette.role.stop } : {})}>
                     {amount(i.margin, currency)}
-                    {i.underFloor ? ', under the floor' : ''}
+                    {i.underFloor ? say('page.quote.under-the-floor') : ''}
                 </Box>
             </Box>
             {i.lines.map((l) =>
@@ -268,7 +281,7 @@ function Inside({ money, currency, risk }: { money: NonNullable<Way['money']>; c
                 ),
             )}
             {i.risks.map((l) => line(`${say(`cost.${l.code}`)}, ${Math.round(1000 * l.quantity) / 10} %`, l.amount))}
-            {line(`Expected cost, risk of ${risk} % in it`, i.expected, true)}
+            {line(say('page.quote.expected-cost-risk-of-in-it', { risk }), i.expected, true)}
         </Box>
     );
 }

@@ -63,11 +63,11 @@ export function Scope() {
         >
             <Box
                 component="section"
-                aria-label="What is broken"
+                aria-label={say('page.scope.what-is-broken')}
                 sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}
             >
                 <Typography component="h1" variant="h1">
-                    What is broken
+                    {say('page.scope.what-is-broken')}
                 </Typography>
                 <Box>
                     {s?.finding.layers
@@ -88,17 +88,17 @@ export function Scope() {
                     </Note>
                 )}
                 {s && !s.finding.pointsToDisplay && (
-                    <Note tone="stop">Nothing seen points to the display. A new screen would not help.</Note>
+                    <Note tone="stop">{say('page.scope.nothing-seen-points-to-the-display')}</Note>
                 )}
             </Box>
-            <Box component="section" aria-label="What to fit" sx={{ minWidth: 0 }}>
+            <Box component="section" aria-label={say('page.scope.what-to-fit')} sx={{ minWidth: 0 }}>
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
                     <Typography component="h2" variant="h1" sx={{ flex: 1 }}>
-                        What to fit
+                        {say('page.scope.what-to-fit')}
                     </Typography>
                     <TextField
                         size="small"
-                        label={`Phone is worth, ${s?.currency ?? ''}`}
+                        label={say('page.scope.phone-is-worth', { currency: s?.currency ?? '' })}
                         value={worth}
                         onChange={(e) => setWorth(e.target.value.replace(',', '.'))}
                         slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
@@ -115,13 +115,13 @@ export function Scope() {
                     />
                 )}
                 <TextField
-                    label="Why another than the recommended one"
+                    label={say('page.scope.why-another-than-the-recommended-one')}
                     value={reason}
                     onChange={(e) => setReason(e.target.value)}
                     fullWidth
                     sx={{ mt: 2 }}
                     slotProps={{ htmlInput: { maxLength: 300 } }}
-                    helperText="Kept with the job"
+                    helperText={say('page.scope.kept-with-the-job')}
                 />
                 <Box sx={{ mt: 2 }}>
                     <Refusal error={choose.error} job={job.id} />
@@ -156,5 +156,9 @@ function Layer({ layer }: { layer: Schemas['Finding']['layers'][number] }) {
 }
 
 function Contradiction({ reason }: { reason: Schemas['Reason'] }) {
-    return <Note tone="stop">This does not go together: {sentence(sayReason(reason))} Look again at Check-in.</Note>;
+    return (
+        <Note tone="stop">
+            {say('page.scope.this-does-not-go-together-look', { reason: sentence(sayReason(reason)) })}
+        </Note>
+    );
 }

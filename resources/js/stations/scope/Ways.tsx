@@ -23,25 +23,30 @@ interface Props {
 
 /** All kinds of part side by side: what moves, what it costs in work and money, what may go wrong, and what follows. */
 export function Ways({ ways, currency, chosen, busy, choose }: Props) {
-    const money = (text: string | undefined): ReactNode => (text === undefined ? 'not known' : amount(text, currency));
+    const money = (text: string | undefined): ReactNode =>
+        text === undefined ? say('page.not-known') : amount(text, currency);
     const rows: [string, (w: Way) => ReactNode, boolean?][] = [
-        ['Expected cost', (w) => money(w.money?.inside?.expected), true],
-        ['Price', (w) => <b>{money(w.money?.gross)}</b>, true],
-        ['Margin', (w) => money(w.money?.inside?.margin), true],
-        ['On the shelf', (w) => (w.item ? `${w.item.label} ${w.item.name}` : 'none')],
-        ['Hands-on, waiting', (w) => `${minutes(w.handsOn)}, ${minutes(w.waiting)}`, true],
-        ['Steps, screws', (w) => `${w.steps}, ${w.screws}`, true],
-        ['Parts moved over', (w) => (w.moved.length === 0 ? 'none' : `${w.moved.length}: ${w.moved.join(', ')}`)],
-        ['Paired parts touched', (w) => (w.paired.length === 0 ? 'none' : w.paired.join(', '))],
-        ['Something is ruined', (w) => <Risks way={w} />],
+        [say('page.ways.expected-cost'), (w) => money(w.money?.inside?.expected), true],
+        [say('page.ways.price'), (w) => <b>{money(w.money?.gross)}</b>, true],
+        [say('page.ways.margin'), (w) => money(w.money?.inside?.margin), true],
+        [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : 'none')],
+        [say('page.ways.hands-on-waiting'), (w) => `${minutes(w.handsOn)}, ${minutes(w.waiting)}`, true],
+        [say('page.ways.steps-screws'), (w) => `${w.steps}, ${w.screws}`, true],
+        [
+            say('page.ways.parts-moved-over'),
+            (w) => (w.moved.length === 0 ? 'none' : `${w.moved.length}: ${w.moved.join(', ')}`),
+        ],
+        [say('page.ways.paired-parts-touched'), (w) => (w.paired.length === 0 ? 'none' : w.paired.join(', '))],
+        [say('page.ways.something-is-ruined'), (w) => <Risks way={w} />],
     ];
     const inside = ways.some((w) => w.money?.inside != null);
     const shown = rows.filter(([name]) => inside || (name !== 'Expected cost' && name !== 'Margin'));
+    const fit = (kind: string) => (chosen === kind ? say('page.chosen') : say('page.ways.fit-this'));
     return (
         <Table
             size="small"
             sx={{ bgcolor: 'background.paper', tableLayout: 'fixed', '& td, & th': { verticalAlign: 'top', px: 1.25 } }}
-            aria-label="Kinds of part, side by side"
+            aria-label={say('page.ways.kinds-of-part-side-by-side')}
         >
             <TableHead>
                 <TableRow>
@@ -66,12 +71,12 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                                 }}
                             >
                                 {w.recommended
-                                    ? '◆ recommended'
+                                    ? say('page.ways.recommended')
                                     : w.suits
-                                      ? 'would do'
+                                      ? say('page.ways.would-do')
                                       : w.works
-                                        ? 'not for this fault'
-                                        : 'no plan works'}
+                                        ? say('page.ways.not-for-this-fault')
+                                        : say('page.no-plan-works')}
                             </Box>
                             <Button
                                 fullWidth
@@ -79,9 +84,9 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                                 disabled={busy || !w.works}
                                 onClick={() => choose(w.kind)}
                                 sx={{ minHeight: 48, mt: 0.5 }}
-                                aria-label={`${chosen === w.kind ? 'Chosen' : 'Fit this'}: ${say(`kind.${w.kind}`)}`}
+                                aria-label={say('page.of', { what: fit(w.kind), which: say(`kind.${w.kind}`) })}
                             >
-                                {chosen === w.kind ? <Ticked text="Chosen" /> : 'Fit this'}
+                                {chosen === w.kind ? <Ticked text={fit(w.kind)} /> : fit(w.kind)}
                             </Button>
                         </TableCell>
                     ))}
@@ -90,7 +95,7 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
             <TableBody>
                 <TableRow>
                     <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                        What follows
+                        {say('page.what-follows')}
                     </TableCell>
                     {ways.map((w) => (
                         <TableCell key={w.kind}>
@@ -101,7 +106,9 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                 {ways.some((w) => w.differs.length > 0) && (
                     <TableRow>
                         <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                            Beside the {ways.some((w) => w.recommended) ? 'recommended' : 'first'}
+                            {say('page.ways.beside-the', {
+                                some: ways.some((w) => w.recommended) ? 'recommended' : 'first',
+                            })}
                         </TableCell>
                         {ways.map((w) => (
                             <TableCell key={w.kind}>
