@@ -74,7 +74,7 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
                 fullScreen
                 open={large}
                 onClose={() => setLarge(false)}
-                slotProps={{ paper: { 'aria-label': 'Heat, large' } }}
+                slotProps={{ paper: { 'aria-label': say('page.bench.heat-large') } }}
             >
                 <Box
                     sx={{

@@ -5,8 +5,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Job, PhoneFile, Plan, Step } from '../../api/client';
 import { queries } from '../../api/queries';
+import type { BenchView } from '../../bench/benchView';
 import type { Heated } from '../../bench/heat';
-import { mayHeatAgain, untested, type Heat, type Run } from '../../bench/run';
+import type { Run } from '../../bench/run';
 import { screwsOf } from '../../bench/ledger';
 import { outbox, useOutbox } from '../../bench/useOutbox';
 import { moveOf } from '../../mat/marks';
@@ -25,10 +26,10 @@ interface Props {
     phone: PhoneFile;
     plan: Plan;
     run: Run;
-    step: Step | null;
-    now: number;
-    heat: Heat;
+    view: BenchView;
+    /** The heating as it really went; null until one has begun and the server has answered. */
     heated: Heated | null;
+    /** The panel of what can go wrong is open. */
     problem: boolean;
     mayWork: boolean;
     go: () => void;
@@ -63,14 +64,13 @@ const LOUD = {
 } satisfies Record<Hazard, 'stop' | 'care'>;
 
 export function StepCard(p: Props) {
-    const { job, plan, run, step } = p;
+    const { job, plan, run } = p;
+    const { step, done, untested: open } = p.view;
+    const heating = p.view.heat.kind === 'heating';
     const { refused } = useOutbox();
     const mine = refused.filter((r) => r.job === job.id && r.kind !== 'unless-said-why');
     const question = refused.find((r) => r.job === job.id && r.kind === 'unless-said-why');
-    const done = step !== null && run.done.has(step.id);
-    const open = step?.gate ? untested(plan, run, step.gate) : [];
-    const started = step ? run.timers.get(step.id) : undefined;
-    const waits = step !== null && step.wait > 0 && started === undefined && !done;
+    const waits = step !== null && step.wait > 0 && p.view.started === undefined && !done;
     const label =
         step === null
             ? say('page.all-steps-done')
@@ -134,7 +134,7 @@ export function StepCard(p: Props) {
                         </Button>
                     </>
                 ) : (
-                    <StepBody {...p} step={step} done={done} started={started} />
+                    <StepBody {...p} step={step} />
                 )}
                 {!p.mayWork && (
                     <Note tone="plain">
@@ -159,11 +159,10 @@ export function StepCard(p: Props) {
                         variant="outlined"
                         color="inherit"
                         onClick={p.heatAgain}
-                        disabled={!p.mayWork || p.heat.kind === 'none' || step === null || !mayHeatAgain(step.kind)}
+                        disabled={!p.mayWork || !p.view.mayHeatAgain}
                         sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
                     >
-                        {say(p.heat.kind === 'heating' ? 'page.step-card.heat-off' : 'page.step-card.heat-again')}{' '}
-                        <Key>H</Key>
+                        {heating ? say('page.step-card.heat-off') : say('page.step-card.heat-again')} <Key>H</Key>
                     </Button>
                     <Button
                         variant="outlined"
@@ -227,18 +226,8 @@ function Awaited({ job, part }: { job: Job; part: string }) {
         .map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
-function StepBody({
-    job,
-    plan,
-    run,
-    step,
-    now,
-    heat,
-    heated,
-    done,
-    started,
-    mayWork,
-}: Props & { step: Step; done: boolean; started: number | undefined }) {
+function StepBody({ job, plan, run, view, step, heated, mayWork }: Props & { step: Step }) {
+    const { done, started, heat } = view;
     return (
         <>
             <Typography component="h1" variant="h1">
@@ -258,14 +247,7 @@ function StepBody({
                 ))}
             </Box>
             {!done && (
-                <StepClock
-                    step={step}
-                    now={now}
-                    started={started}
-                    heat={heat}
-                    heated={heated}
-                    end={heatingEnd(plan, step)}
-                />
+                <StepClock step={step} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />
             )}
             {[...run.wet].map((place) => (
                 <Note key={place} tone="care">

@@ -3,11 +3,11 @@ import Typography from '@mui/material/Typography';
 import type { Step } from '../../api/client';
 import type { Heated } from '../../bench/heat';
 import { mayHeatAgain, type Heat } from '../../bench/run';
+import { useNow } from '../../bench/useNow';
 import { say, clock } from '../../words/words';
 
 interface Props {
     step: Step;
-    now: number;
     started: number | undefined;
     heat: Heat;
     heated: Heated | null;
@@ -22,7 +22,8 @@ export interface HeatingEnd {
 }
 
 /** The clock of a step: what is left of a wait, of the heat, or of the time until the bond grips again. */
-export function StepClock({ step, now, started, heat, heated, end }: Props) {
+export function StepClock({ step, started, heat, heated, end }: Props) {
+    const now = useNow(started !== undefined || heat.kind !== 'none');
     // What really happened counts, and a reading that corrected it; the plan's own clock stands in until the server
     // has answered.
     if (

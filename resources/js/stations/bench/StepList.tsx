@@ -165,7 +165,7 @@ function Row({
         >
             <Box
                 component="span"
-                aria-label={done ? 'done' : current ? 'now' : say('page.step-list.to-do')}
+                aria-label={say(done ? 'page.step-list.done' : current ? 'page.step-list.now' : 'page.step-list.to-do')}
                 sx={(t) => ({
                     color: done ? t.palette.role.done : current ? t.palette.role.now : t.palette.role.quiet,
                     width: 16,

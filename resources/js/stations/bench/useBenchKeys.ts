@@ -1,0 +1,48 @@
+import { useHotkeys } from 'react-hotkeys-hook';
+import { say } from '../../words/words';
+
+/** What the keys of the bench do; the heat bar adds its own while it is shown. */
+export interface BenchKeys {
+    go: () => void;
+    undo: () => void;
+    heatAgain: () => void;
+    problem: () => void;
+    screwMat: () => void;
+    ledger: () => void;
+    nextScrew: () => void;
+    help: () => void;
+}
+
+/** Every key of the bench with what it does, as the help shows it. */
+export const KEYS = [
+    ['Space, PageDown', say('page.bench.start-the-clock-or-done')],
+    ['Backspace', say('page.bench.undo-the-last-step')],
+    ['H', say('page.bench.heat-again-and-off-again')],
+    ['P', say('page.bench.problem-note-alcohol-battery-screws')],
+    ['R', say('page.reading-of-the-thermometer')],
+    ['F', say('page.bench.heat-large')],
+    ['M', say('page.bench.sound-on-off')],
+    ['S', say('page.screw-mat')],
+    ['N', say('page.bench.next-screw-out-or-in')],
+    ['L', say('page.what-is-where')],
+    ['/', say('page.find-a-step')],
+    ['?', say('page.bench.these-keys')],
+] as const;
+
+/** Gloves on, one hand: a key for everything. Space on a focused button presses that button. */
+export function useBenchKeys(keys: BenchKeys): void {
+    const options = { preventDefault: true, enableOnFormTags: false } as const;
+    useHotkeys(['space', 'pagedown'], keys.go, {
+        ...options,
+        ignoreEventWhen: (e) =>
+            e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, [role="button"]') !== null,
+    });
+    useHotkeys('backspace', keys.undo, options);
+    useHotkeys('h', keys.heatAgain, options);
+    useHotkeys('p', keys.problem, options);
+    useHotkeys('s', keys.screwMat, options);
+    useHotkeys('l', keys.ledger, options);
+    useHotkeys('n', keys.nextScrew, options);
+    useHotkeys('slash', () => document.getElementById('find-step')?.focus(), options);
+    useHotkeys('shift+slash', keys.help, options);
+}
