@@ -20,49 +20,47 @@ enum Trouble: string
     /** True if it can happen at a step of this kind. */
     public function belongsTo(StepKind $kind): bool
     {
-        return \in_array(
-            $kind,
-            match ($this) {
-                self::FlexTorn => [
-                    StepKind::FirstGap,
-                    StepKind::CutPass,
-                    StepKind::Lift,
-                    StepKind::LiftPart,
-                    StepKind::Unplug,
-                    StepKind::PartBond,
-                    StepKind::PlugIn,
-                    StepKind::FitPart,
-                    StepKind::HangPart,
-                    StepKind::CloseBond,
-                    StepKind::ClipShut,
-                ],
-                self::ScrewStripped, self::ScrewLost => [StepKind::Unscrew, StepKind::ScrewIn],
-                self::Delamination => [
-                    StepKind::Heat,
-                    StepKind::Reheat,
-                    StepKind::FirstGap,
-                    StepKind::CutPass,
-                    StepKind::Lift,
-                    StepKind::Clamp,
-                    StepKind::Unclamp,
-                    StepKind::PartGlass,
-                ],
-                self::ConnectorDamaged => [
-                    StepKind::Unplug,
-                    StepKind::PlugIn,
-                    StepKind::TrialConnect,
-                    StepKind::TrialOff,
-                ],
-                self::PartDead => [StepKind::Gate, StepKind::TrialConnect],
-                self::CellBent => [
-                    StepKind::Unplug,
-                    StepKind::WarmBattery,
-                    StepKind::PartBond,
-                    StepKind::LiftPart,
-                    StepKind::FitPart,
-                ],
-            },
-            true,
-        );
+        $at = match ($this) {
+            self::FlexTorn => [
+                StepKind::FirstGap,
+                StepKind::CutPass,
+                StepKind::Lift,
+                StepKind::LiftPart,
+                StepKind::Unplug,
+                StepKind::PartBond,
+                StepKind::PlugIn,
+                StepKind::FitPart,
+                StepKind::HangPart,
+                StepKind::CloseBond,
+                StepKind::ClipShut,
+            ],
+            self::ScrewStripped, self::ScrewLost => [StepKind::Unscrew, StepKind::ScrewIn],
+            self::Delamination => [
+                StepKind::Heat,
+                StepKind::Reheat,
+                StepKind::FirstGap,
+                StepKind::CutPass,
+                StepKind::Lift,
+                StepKind::Clamp,
+                StepKind::Unclamp,
+                StepKind::PartGlass,
+            ],
+            self::ConnectorDamaged => [
+                StepKind::Unplug,
+                StepKind::PlugIn,
+                StepKind::TrialConnect,
+                StepKind::TrialOff,
+            ],
+            self::PartDead => [StepKind::Gate, StepKind::TrialConnect],
+            self::CellBent => [
+                StepKind::Unplug,
+                StepKind::WarmBattery,
+                StepKind::PartBond,
+                StepKind::LiftPart,
+                StepKind::FitPart,
+            ],
+        };
+
+        return \in_array($kind, $at, true);
     }
 }
