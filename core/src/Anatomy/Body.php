@@ -25,11 +25,4 @@ final readonly class Body
         public FrameMaterial $frame,
         public float $curve,
     ) {}
-
-    /** Pixels per inch: √(w²+h²) in pixels over the diagonal in inches. */
-    public function pixelsPerInch(): float
-    {
-        return hypot($this->pixelsWide, $this->pixelsHigh)
-            / (hypot($this->display->width, $this->display->height) / 25.4);
-    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Diagnosis;
 
-use Facelift\Condition\Moment;
 use Facelift\Document\Reason;
 
 /** What is broken, how sure that is, and what to check next. */
@@ -63,12 +62,6 @@ final readonly class Finding
         }
 
         return false;
-    }
-
-    /** True if the next check waits until the phone is open, and so becomes a step of the plan. */
-    public function nextIsAtTheBench(): bool
-    {
-        return $this->next !== null && $this->next->check->moment() === Moment::Opened;
     }
 
     /**

@@ -198,19 +198,6 @@ final readonly class Source
         );
     }
 
-    /** @throws OutOfRange If the setting lies outside the range of its kind. */
-    public function atSet(float $set): self
-    {
-        return self::checked(
-            $this->kind,
-            $set,
-            $this->coefficient,
-            $this->mixed,
-            $this->body,
-            $this->origin,
-        );
-    }
-
     /** @throws OutOfRange If the coefficient lies outside the range of its kind. */
     public function withCoefficient(float $coefficient, Origin $origin): self
     {

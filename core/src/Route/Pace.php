@@ -16,7 +16,6 @@ final readonly class Pace
     public const CHANGE = 4.0;
     public const PRY = 8.0;
     public const PLUG_IN = 12.0;
-    public const TEST = 12.0;
     public const CLEAN_PER_MM = 0.6;
     public const TAPE_STRIP = 25.0;
     public const PRECUT_SEAL = 90.0;

@@ -34,12 +34,6 @@ final class PhoneReaderTest extends TestCase
         self::assertFalse($fern->movesWith('frame', 'rear-camera'));
     }
 
-    /** √(1080² + 2332²) = 2569.95 px over √(64.2² + 138.6²) = 152.746 mm = 6.0136 in: 427.35, worked by hand. */
-    public function testPixelsPerInch(): void
-    {
-        self::assertEqualsWithDelta(427.35, Phones::read('quillon-vesper')->body->pixelsPerInch(), 0.01);
-    }
-
     /** @param callable(array<string, mixed>): mixed $break */
     #[DataProvider('broken')]
     public function testRefusesWithPathAndReason(callable $break, string $path, string $reason): void

@@ -9,6 +9,7 @@ use Facelift\Condition\Check;
 use Facelift\Condition\CheckResult;
 use Facelift\Condition\Condition;
 use Facelift\Condition\FunctionState;
+use Facelift\Condition\Moment;
 use Facelift\Condition\Observation as Seen;
 use Facelift\Diagnosis\Diagnostician;
 use Facelift\Diagnosis\Likelihood;
@@ -172,7 +173,7 @@ final class DiagnosticianTest extends TestCase
             ],
         );
         $finding = (new Diagnostician())->diagnose($checked, PanelTechnology::Oled);
-        self::assertTrue($finding->nextIsAtTheBench());
+        self::assertSame(Moment::Opened, $finding->next?->check->moment());
         self::assertSame(Check::KnownGoodPanel, $finding->next?->check);
         self::assertGreaterThan(0.4, $finding->chanceOfMending());
         self::assertLessThan(0.9, $finding->chanceOfMending());
