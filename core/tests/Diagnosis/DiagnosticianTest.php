@@ -173,7 +173,7 @@ final class DiagnosticianTest extends TestCase
             ],
         );
         $finding = (new Diagnostician())->diagnose($checked, PanelTechnology::Oled);
-        self::assertSame(Moment::Opened, $finding->next?->check->moment());
+        self::assertSame(Moment::Opened, $finding->next->check->moment());
         self::assertSame(Check::KnownGoodPanel, $finding->next?->check);
         self::assertGreaterThan(0.4, $finding->chanceOfMending());
         self::assertLessThan(0.9, $finding->chanceOfMending());
