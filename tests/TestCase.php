@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\Technician;
 
 /** A feature test: real routes, real MariaDB, and every answer checked against the contract. */
 abstract class TestCase extends BaseTestCase
@@ -106,5 +107,17 @@ abstract class TestCase extends BaseTestCase
     protected function newId(): string
     {
         return Str::uuid()->toString();
+    }
+
+    /** A technician with a planned phone: cracked glass, its display is replaced. */
+    protected function atBench(): Technician
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+
+        return $t;
     }
 }

@@ -29,7 +29,7 @@ final readonly class AppendEvents
     {
         return DB::connection()->transaction(function () use ($job, $user, $events): Appended {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            $run = $this->runs->run($locked);
+            $run = $this->runs->run($locked, array_map(static fn(Event $e): string => $e->id, $events));
             $taken = $this->taken($locked, $run, $events);
             $answer = new Appended($run);
             $rows = [];

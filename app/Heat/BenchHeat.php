@@ -101,7 +101,7 @@ final readonly class BenchHeat
         if ($readings === []) {
             return null;
         }
-        $events = $run->state->happened->readings;
+        $events = $run->readings();
         $key = implode('/', [
             'fit',
             $job->id,

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Exceptions\Conflict;
-use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
+use Facelift\Anatomy\Place;
 use Facelift\Bench\Event;
+use Facelift\Bench\EventType;
+use Facelift\Bench\Fold;
+use Facelift\Bench\Happened;
+use Facelift\Bench\Moisture;
+use Facelift\Bench\Proofs;
 use Facelift\Bench\Run;
 use Facelift\Document\Unreadable;
 use Facelift\Heat\SourceReader;
@@ -19,6 +24,17 @@ use Illuminate\Support\Facades\DB;
 /** The run of a job at the bench: its plan, read once in a request, and its events, folded once. */
 final class Runs
 {
+    /** What a fold is made of: nothing else is taken out of the table. */
+    private const FOLDED = [
+        Fold::class,
+        Event::class,
+        EventType::class,
+        Happened::class,
+        Moisture::class,
+        Place::class,
+        Proofs::class,
+    ];
+
     /** @var array<string, Plan> by the stored text: a plan that is written anew is another */
     private array $plans = [];
 
@@ -52,29 +68,45 @@ final class Runs
     }
 
     /**
+     * The run as it stands: from what was folded and kept if that is of this plan and of all events, else folded anew.
+     *
+     * @param list<string> $ids of events that are about to come: they are looked up at once
+     *
      * @throws Conflict   If there is no plan that works.
      * @throws Unreadable If the stored plan cannot be read.
      */
-    public function run(Job $job): Run
+    public function run(Job $job, array $ids = []): Run
     {
-        return Run::of($this->plan($job), $this->events($job));
+        $plan = $this->plan($job);
+        $record = KeptRecord::of($job->id, $ids);
+        $fold = $this->kept($job, $record);
+
+        return $fold === null ? Run::on($plan, $record) : Run::from($plan, $fold, $record);
     }
 
-    /** @return list<Event> */
-    private function events(Job $job): array
+    /** Keeps what the run comes to. Called in the transaction that keeps its events, after them; the job is locked. */
+    public function keep(Job $job, Run $run): void
     {
-        $events = [];
-        // Bare rows: a long record has thousands, and a model for each would cost more than folding them.
-        foreach (
-            DB::table('bench_events')
-                ->where('job_id', $job->id)
-                ->orderBy('at')
-                ->orderBy('id')
-                ->get(['id', 'type', 'at', 'data']) as $row
-        ) {
-            $events[] = BenchEvent::read($row);
-        }
+        DB::table('run_folds')->upsert([
+            'job_id' => $job->id,
+            'version' => Fold::VERSION,
+            'plan' => md5((string) $job->plan),
+            'upto' => KeptRecord::of($job->id)->upto(),
+            'fold' => serialize($run->fold()),
+        ], ['job_id']);
+    }
 
-        return $events;
+    /** Null if nothing was kept, or it is of another plan, another version, or of other events than there are. */
+    private function kept(Job $job, KeptRecord $record): ?Fold
+    {
+        $row = DB::table('run_folds')->where('job_id', $job->id)->first();
+        if ($row === null || $row->version !== Fold::VERSION || $row->plan !== md5((string) $job->plan)) {
+            return null;
+        }
+        $fold = $row->upto === $record->upto() && is_string($row->fold)
+            ? unserialize($row->fold, ['allowed_classes' => self::FOLDED])
+            : null;
+
+        return $fold instanceof Fold ? $fold : null;
     }
 }

@@ -13,7 +13,7 @@ use Facelift\Plan\Plan;
 /** Keeps beside a job where it stands, so that lists and clocks need neither its plan nor its events. */
 final readonly class Standing
 {
-    public function __construct(private BenchHeat $heat) {}
+    public function __construct(private BenchHeat $heat, private Runs $runs) {}
 
     /** The plan is new, or there is none: nothing of it has been done. */
     public function planned(Job $job, ?Plan $plan): void
@@ -27,6 +27,7 @@ final readonly class Standing
     {
         $job->plan_works = $run->plan->works();
         $job->next_step = $run->next()?->id;
+        $this->runs->keep($job, $run);
         $rows = [];
         foreach ($run->clocks() as $id => $since) {
             $step = $run->plan->steps[$id];
@@ -51,7 +52,7 @@ final readonly class Standing
     /** Only a reading changes when to lift off: without one the plan's own time holds. */
     private function liftAt(Job $job, Run $run, ?string $bond): ?int
     {
-        return $bond === null || $run->state->happened->readings === []
+        return $bond === null || $run->readings() === []
             ? null
             : $this->heat->liftAt($job, $run, $bond, now()->getTimestampMs());
     }

@@ -49,6 +49,7 @@ final readonly class JobSheet
         return view('sheet', [
             'job' => $job,
             'export' => $this->export->of($job),
+            'run' => $run,
             'state' => $run->state,
             'marks' => $marks,
             'adhesives' => $this->adhesives($run),

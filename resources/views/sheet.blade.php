@@ -44,7 +44,7 @@
     @foreach($export['plan']->customer as $reason)<li>{{ $say('reason.' . $reason->code, (array) $reason->figures) }}.</li>@endforeach
     @foreach($early as $line)<li class="bad">{{ $line }}</li>@endforeach
     @foreach($troubles as $trouble)<li>{{ $trouble }}</li>@endforeach
-    @foreach($state->happened->problems as $problem)<li>Noted at the bench: {{ $problem->text('text') }}</li>@endforeach
+    @foreach($run->problems() as $problem)<li>Noted at the bench: {{ $problem->text('text') }}</li>@endforeach
     <li>{{ $say('caution.waste') }}</li>
     <li>Keep the phone dry and unloaded until the adhesive has set. Where local law or the maker’s terms ask for a licensed or authorised repairer, they apply.</li>
 </ul>

@@ -207,17 +207,6 @@ final class BenchTest extends TestCase
         $this->ask('GET', '/jobs/' . $this->newId(), status: 404);
     }
 
-    private function atBench(): Technician
-    {
-        $this->as(Role::Technician);
-        $this->shelf();
-        $t = new Technician($this, $this->newId());
-        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
-        $t->planned('display-assembly', 'S-101');
-
-        return $t;
-    }
-
     public function testAReadingCorrectsWhatFollowsAndAnImplausibleOneIsSaid(): void
     {
         $t = $this->atBench();

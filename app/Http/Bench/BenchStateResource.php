@@ -43,12 +43,7 @@ final readonly class BenchStateResource
                 static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')],
                 $happened->extraHeat,
             ),
-            'readings' => array_map(self::reading(...), $happened->readings),
             'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $happened->rungs),
-            'problems' => array_map(
-                static fn(Event $e): array => ['at' => $e->at, 'text' => $e->text('text')],
-                $happened->problems,
-            ),
         ];
     }
 
@@ -77,12 +72,6 @@ final readonly class BenchStateResource
             ],
             array_keys($clocks),
         );
-    }
-
-    /** @return array<string, mixed> */
-    private static function reading(Event $e): array
-    {
-        return ['step' => $e->step(), 'at' => $e->at, 'probe' => $e->text('probe'), 'tenths' => (int) $e->tenths()];
     }
 
     /** @return list<array{gate: string, function: string, outcome: string}> */

@@ -10,7 +10,6 @@ final readonly class BenchState
     /**
      * @param array<string, Event> $done   the confirming event by step
      * @param array<string, Event> $timers the starting event by step
-     * @param array<string, true>  $known  ids of all events, undone ones too
      */
     public function __construct(
         public array $done,
@@ -20,6 +19,5 @@ final readonly class BenchState
         public bool $batteryIn,
         public Proofs $proofs,
         public Happened $happened,
-        public array $known,
     ) {}
 }

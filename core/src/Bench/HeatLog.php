@@ -22,7 +22,7 @@ final readonly class HeatLog
         $from = $spans[0][0];
         $seconds = static fn(int $at): float => max(0.0, ($at - $from) / 1000);
         $readings = array_filter(
-            $run->state->happened->readings,
+            $run->readings(),
             static fn(Event $e): bool => \in_array($e->step(), $steps, true) && $e->at > $from,
         );
 

@@ -23,7 +23,25 @@ final readonly class Run
     /** @param list<Event> $events in any order; the same one twice counts once */
     public static function of(Plan $plan, array $events): self
     {
-        return new self($plan, Folding::of($plan, $events));
+        return self::on($plan, Listed::of($events));
+    }
+
+    /** Everything in the record folded. */
+    public static function on(Plan $plan, Record $record): self
+    {
+        return new self($plan, Folding::of($plan, $record));
+    }
+
+    /** From what was folded before, under this plan and of everything that is in the record: nothing is folded. */
+    public static function from(Plan $plan, Fold $fold, Record $record): self
+    {
+        return new self($plan, Folding::from($plan, $fold, $record));
+    }
+
+    /** What this run comes to, to be kept. */
+    public function fold(): Fold
+    {
+        return $this->folding->fold();
     }
 
     public function with(Event $event): self
@@ -40,6 +58,18 @@ final readonly class Run
     public function knows(string $event): bool
     {
         return $this->folding->knows($event);
+    }
+
+    /** @return list<Event> what was noted, in order */
+    public function problems(): array
+    {
+        return $this->folding->told(EventType::Problem);
+    }
+
+    /** @return list<Event> temperatures read, in order */
+    public function readings(): array
+    {
+        return $this->folding->told(EventType::Reading);
     }
 
     /** @return Refusal|null null if the rules accept it now */

@@ -8,9 +8,10 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Place;
 use Facelift\Anatomy\ReplacementKind as K;
-use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Bench\Fold;
+use Facelift\Bench\Listed;
 use Facelift\Bench\Run;
 use Facelift\Tests\Dice;
 use PHPUnit\Framework\TestCase;
@@ -28,14 +29,14 @@ final class FoldTest extends TestCase
                 $dice = new Dice($seed);
                 $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
                 $events = self::someWork($bench, $dice);
-                $expected = self::plain(Run::of($bench->plan, $events)->state);
+                $expected = self::plain(Run::of($bench->plan, $events));
                 $repeated = $events;
                 for ($i = $dice->int(1, 40); $i > 0; --$i) {
                     $repeated[] = $dice->pick($events);
                 }
                 self::assertSame(
                     $expected,
-                    self::plain(Run::of($bench->plan, $dice->shuffled($repeated))->state),
+                    self::plain(Run::of($bench->plan, $dice->shuffled($repeated))),
                     "seed $seed",
                 );
             });
@@ -61,7 +62,7 @@ final class FoldTest extends TestCase
                     self::assertLessThan($before, \count($left), "seed $seed: nothing more is accepted");
                     $left = $dice->shuffled($left);
                 }
-                self::assertSame(self::plain(Run::of($sent->plan, $events)->state), self::plain($received->state()));
+                self::assertSame(self::plain(Run::of($sent->plan, $events)), self::plain($received->run));
                 self::assertSame(
                     $ids,
                     array_values(array_intersect(array_keys($sent->plan->steps), array_keys($received->state()->done))),
@@ -112,10 +113,34 @@ final class FoldTest extends TestCase
                     $run = $run->with($event)->with($event);
                 }
                 self::assertSame(
-                    self::plain(Run::of($bench->plan, $events)->state),
-                    self::plain($run->state),
+                    self::plain(Run::of($bench->plan, $events)),
+                    self::plain($run),
                     "seed $seed",
                 );
+            });
+    }
+
+    /** What was kept and went on from is the same as folded all at once, wherever it was kept. */
+    public function testGoingOnFromWhatWasKeptIsFoldingAll(): void
+    {
+        $this->limitTo(15)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(function (int $seed): void {
+                $dice = new Dice($seed);
+                $bench = Runs::of('brasca-fern-5', K::DisplayAssembly);
+                $events = self::someWork($bench, $dice);
+                $order = $dice->chance(50) ? $events : $dice->shuffled($events);
+                $run = Run::of($bench->plan, []);
+                foreach ($order as $i => $event) {
+                    $run = $run->with($event);
+                    if ($dice->chance(30)) {
+                        $kept = unserialize(serialize($run->fold()));
+                        self::assertInstanceOf(Fold::class, $kept);
+                        $run = Run::from($bench->plan, $kept, Listed::of(\array_slice($order, 0, $i + 1)));
+                    }
+                }
+                self::assertSame(self::plain(Run::of($bench->plan, $events)), self::plain($run), "seed $seed");
             });
     }
 
@@ -147,8 +172,9 @@ final class FoldTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private static function plain(BenchState $state): array
+    private static function plain(Run $run): array
     {
+        $state = $run->state;
         $parts = [
             'done' => array_map(static fn(Event $e): string => $e->id, $state->done),
             'timers' => array_map(static fn(Event $e): int => $e->at, $state->timers),
@@ -159,7 +185,7 @@ final class FoldTest extends TestCase
             'out' => $state->ledger->parts,
             'on' => $state->ledger->on,
             'tests' => $state->proofs->tests,
-            'problems' => \count($state->happened->problems),
+            'problems' => array_map(static fn(Event $e): string => $e->id, $run->problems()),
         ];
         foreach (['done', 'timers', 'screws', 'on', 'tests'] as $key) {
             ksort($parts[$key]);

@@ -84,7 +84,7 @@ final class RulesTest extends TestCase
     {
         $bench = Runs::of('quillon-vesper', K::DisplayAssembly);
         self::assertNull($bench->try(T::Reading, ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 701]));
-        self::assertCount(1, $bench->state()->happened->readings);
+        self::assertCount(1, $bench->run->readings());
         foreach (
             [
                 ['probe' => 'nose', 'step' => 'heat:seal', 'tenths' => 701],

@@ -173,8 +173,8 @@ final class DiagnosticianTest extends TestCase
             ],
         );
         $finding = (new Diagnostician())->diagnose($checked, PanelTechnology::Oled);
-        self::assertSame(Moment::Opened, $finding->next->check->moment());
         self::assertSame(Check::KnownGoodPanel, $finding->next?->check);
+        self::assertSame(Moment::Opened, Check::KnownGoodPanel->moment());
         self::assertGreaterThan(0.4, $finding->chanceOfMending());
         self::assertLessThan(0.9, $finding->chanceOfMending());
     }

@@ -84,8 +84,6 @@ export const empty = {
     astray: [],
     tests: [],
     waived: {},
-    problems: [],
-    readings: [],
     rungs: [],
     soaked: false,
 } as BenchState;

@@ -8,10 +8,12 @@ use Facelift\Anatomy\Place;
 use Facelift\Bench\BenchState;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Bench\Fold;
 use Facelift\Bench\Happened;
 use Facelift\Bench\Ledger;
 use Facelift\Bench\Moisture;
 use Facelift\Bench\Proofs;
+use Facelift\Bench\Record;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 
@@ -22,9 +24,9 @@ use Facelift\Plan\Step;
  */
 final class Folding
 {
-    /** @var array<string, Event> all of them by id, undone ones too */
-    private array $events = [];
     private ?Event $last = null;
+    /** @var array<string, true> */
+    private array $undone = [];
     /** @var array<string, Event> */
     private array $done = [];
     /** @var array<string, Event> */
@@ -37,43 +39,74 @@ final class Folding
     private array $tests = [];
     /** @var array<string, string> */
     private array $waived = [];
-    /** @var array<string, list<Event>> by type */
-    private array $beside = [];
+    /** @var list<Event> */
+    private array $extraHeat = [];
+    /** @var list<Event> */
+    private array $rungs = [];
     /** @var array<string, array<int, true>> */
     private array $screws = [];
 
-    public function __construct(private readonly Plan $plan) {}
+    private function __construct(private readonly Plan $plan, private Record $record) {}
 
-    /** @param list<Event> $events in any order, repeated or not */
-    public static function of(Plan $plan, array $events): self
+    public static function of(Plan $plan, Record $record): self
     {
-        $folding = new self($plan);
-        foreach ($events as $event) {
-            $folding->events[$event->id] ??= $event;
-        }
+        $folding = new self($plan, $record);
         $folding->again();
 
         return $folding;
     }
 
+    /** Goes on from what was folded before, which was everything in the record. */
+    public static function from(Plan $plan, Fold $fold, Record $record): self
+    {
+        $folding = new self($plan, $record);
+        $folding->last = $fold->last;
+        $folding->undone = $fold->undone;
+        $folding->done = $fold->done;
+        $folding->timers = $fold->timers;
+        foreach ($fold->moisture->places as $place) {
+            $folding->wet[$place->value] = $place;
+        }
+        $folding->soaked = $fold->moisture->soaked;
+        $folding->battery = $fold->battery;
+        $folding->tests = $fold->proofs->tests;
+        $folding->waived = $fold->proofs->waived;
+        $folding->extraHeat = $fold->happened->extraHeat;
+        $folding->rungs = $fold->happened->rungs;
+        $folding->screws = array_map(static fn(array $n): array => array_fill_keys($n, true), $fold->happened->screws);
+
+        return $folding;
+    }
+
+    public function fold(): Fold
+    {
+        return new Fold(
+            $this->done,
+            $this->timers,
+            $this->moisture(),
+            $this->battery,
+            new Proofs($this->tests, $this->waived),
+            $this->happened(),
+            $this->undone,
+            $this->last,
+        );
+    }
+
     public function under(Plan $plan): self
     {
-        return self::of($plan, array_values($this->events));
+        return self::of($plan, $this->record);
     }
 
     public function knows(string $id): bool
     {
-        return isset($this->events[$id]);
+        return $this->record->has($id);
     }
 
     /** The same with one event more: it is folded on if it comes last, else all are folded again. */
     public function with(Event $event): self
     {
-        if ($this->knows($event->id)) {
-            return $this;
-        }
         $next = clone $this;
-        $next->events[$event->id] = $event;
+        $next->record = $this->record->with($event);
         if ($event->type === EventType::Undo || ($next->last !== null && !$next->last->isBefore($event))) {
             $next->again();
         } else {
@@ -83,46 +116,55 @@ final class Folding
         return $next;
     }
 
+    /** @return list<Event> of one type that were not taken back, in order */
+    public function told(EventType $type): array
+    {
+        $all = $this->record->told($type);
+
+        return array_values(array_filter($all, fn(Event $e): bool => !isset($this->undone[$e->id])));
+    }
+
     public function state(): BenchState
     {
         $ledger = Ledger::of($this->plan, $this->done);
         $unplugged = \in_array($this->plan->power(), $ledger->off, true);
-        $beside = fn(EventType $type): array => $this->beside[$type->value] ?? [];
 
         return new BenchState(
             $this->done,
             $this->timers,
             $ledger,
-            new Moisture(array_values($this->wet), $this->soaked),
+            $this->moisture(),
             !$unplugged || $this->battery === true,
             new Proofs($this->tests, $this->waived),
-            new Happened(
-                $beside(EventType::Problem),
-                $beside(EventType::ExtraHeat),
-                $beside(EventType::Reading),
-                $beside(EventType::Rung),
-                array_map(array_keys(...), $this->screws),
-            ),
-            array_fill_keys(array_keys($this->events), true),
+            $this->happened(),
         );
+    }
+
+    private function moisture(): Moisture
+    {
+        return new Moisture(array_values($this->wet), $this->soaked);
+    }
+
+    private function happened(): Happened
+    {
+        return new Happened($this->extraHeat, $this->rungs, array_map(array_keys(...), $this->screws));
     }
 
     /** Everything from the start: an event came late, or one was taken back. */
     private function again(): void
     {
-        $this->done = $this->timers = $this->wet = $this->tests = $this->waived = $this->beside = $this->screws = [];
+        $this->done = $this->timers = $this->wet = $this->tests = $this->waived = [];
+        $this->extraHeat = $this->rungs = $this->screws = $this->undone = [];
         $this->soaked = false;
         $this->battery = $this->last = null;
-        $order = array_values($this->events);
-        usort($order, static fn(Event $a, Event $b): int => $a->at === $b->at ? $a->id <=> $b->id : $a->at <=> $b->at);
-        $undone = [];
+        $order = $this->record->all();
         foreach ($order as $event) {
             if ($event->type === EventType::Undo) {
-                $undone[$event->text('event')] = true;
+                $this->undone[$event->text('event')] = true;
             }
         }
         foreach ($order as $event) {
-            if (!isset($undone[$event->id])) {
+            if (!isset($this->undone[$event->id])) {
                 $this->apply($event);
             }
             $this->last = $event;
@@ -141,10 +183,10 @@ final class Folding
             EventType::Test => ($this->tests[$event->text('gate')][$event->text('function')] = $event->text('outcome')),
             EventType::GateWaived => ($this->waived[$event->text('gate')] = $event->text('reason')),
             EventType::Screw => ($this->screws[$event->step()][(int) $event->number()] = true),
-            EventType::Problem, EventType::ExtraHeat, EventType::Reading, EventType::Rung => ($this->beside[
-                $event->type->value
-            ][] = $event),
-            EventType::Undo, EventType::Trouble => null,
+            EventType::ExtraHeat => ($this->extraHeat[] = $event),
+            EventType::Rung => ($this->rungs[] = $event),
+            // Undoing folds all again; a trouble changes the plan; notes and readings are asked of the record.
+            EventType::Undo, EventType::Trouble, EventType::Problem, EventType::Reading => null,
         };
     }
 
