@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Exceptions\Conflict;
 use App\Models\Job;
+use App\Models\OrderState;
 use App\Models\PartOrder;
 use App\Models\PlanChange;
 use App\Models\User;
@@ -62,14 +63,14 @@ final readonly class OrderPart
                         'name' => $offer['name'],
                         'price' => $offer['price'],
                         'lead_days' => $offer['leadDays'],
-                        'state' => 'asked',
+                        'state' => OrderState::Asked,
                         'user_id' => $user->id,
                     ])
                     ->refresh(),
                 $kind,
             ];
         }, 3);
-        if ($order->state === 'asked') {
+        if ($order->state === OrderState::Asked) {
             $this->ask($job, $order, $kind);
         }
 
@@ -99,13 +100,13 @@ final readonly class OrderPart
                 sprintf(
                     '%s is %s.',
                     $there->sku,
-                    $there->state === 'ordered'
+                    $there->state === OrderState::Ordered
                         ? 'ordered already'
                         : 'asked for, and that may have got through: try again with it',
                 ),
             );
         }
-        if ($there->state === 'ordered' && $there->id !== $id) {
+        if ($there->state === OrderState::Ordered && $there->id !== $id) {
             throw Conflict::notReachable(sprintf('%s is ordered already.', $there->sku));
         }
 
@@ -118,7 +119,7 @@ final readonly class OrderPart
         try {
             $said = $this->supplier->order($order, $job->model_code, $kind);
             $order->update([
-                'state' => 'ordered',
+                'state' => OrderState::Ordered,
                 'reference' => $said['reference'],
                 'lead_days' => $said['leadDays'],
                 'due_on' => Carbon::today()->addDays($said['leadDays']),

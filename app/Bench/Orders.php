@@ -17,11 +17,11 @@ final readonly class Orders
             'sku' => $order->sku,
             'name' => $order->name,
             'price' => $order->price,
-            'state' => $order->state,
+            'state' => $order->state->value,
             'reference' => $order->reference,
             'leadDays' => $order->lead_days,
             'dueOn' => $order->due_on?->toDateString(),
-            'fault' => $order->fault,
+            'fault' => $order->fault?->value,
         ];
     }
 }

@@ -9,6 +9,8 @@ use App\Jobs\ChangeJob;
 use App\Jobs\Runs;
 use App\Models\GlassTry;
 use App\Models\Job;
+use App\Models\PartState;
+use App\Models\ReturnState;
 use App\Models\ShelfItem;
 use App\Models\SupplierReturn;
 use App\Models\User;
@@ -46,10 +48,10 @@ final readonly class PartFailed
                 'item_id' => $item->id,
                 'job_id' => $locked->id,
                 'reason' => $reason,
-                'state' => $glued ? 'refused' : 'open',
+                'state' => $glued ? ReturnState::Refused : ReturnState::Open,
                 'opened_by' => $user->id,
             ]);
-            $item->update(['state' => 'faulty', 'job_id' => null, 'version' => $item->version + 1]);
+            $item->update(['state' => PartState::Faulty, 'job_id' => null, 'version' => $item->version + 1]);
             if ($item->kind === ReplacementKind::GlassOnly) {
                 GlassTry::query()->firstOrCreate(
                     ['job_id' => $locked->id],

@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Jobs\ChangeJob;
 use App\Jobs\ShopBook;
 use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Models\PlanChange;
 use Facelift\Cost\Further;
@@ -65,7 +66,7 @@ final readonly class PriceTrouble
             ]);
             $claim = Claim::query()
                 ->where('job_id', $locked->id)
-                ->whereIn('state', ['authorised', 'partly'])
+                ->whereIn('state', ClaimState::OWING)
                 ->first();
             $locked->quote = $accepted->raisedBy($further, Money::of($claim->authorised ?? '0'));
             $locked->changedBeside = true;

@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Jobs\ChangeJob;
 use App\Jobs\Stations;
 use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Shelf\ChoosePart;
 use Facelift\Anatomy\ReplacementKind;
@@ -110,10 +111,10 @@ final readonly class AcceptQuote
             return Money::zero();
         }
         $claim = Claim::query()->where('job_id', $job->id)->first();
-        if ($claim === null || $claim->authorised === null || $claim->state === 'asked') {
+        if ($claim === null || $claim->authorised === null || $claim->state === ClaimState::Asked) {
             throw ValidationException::withMessages(['claim' => 'Ask the insurer first: nothing is authorised yet.']);
         }
-        if ($claim->state === 'rejected') {
+        if ($claim->state === ClaimState::Rejected) {
             throw ValidationException::withMessages([
                 'claim'
                     => 'The insurer has rejected it. Set at Check-in that the customer pays, or hand the phone back.',

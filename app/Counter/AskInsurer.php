@@ -7,6 +7,7 @@ namespace App\Counter;
 use App\Exceptions\Conflict;
 use App\Jobs\ShopBook;
 use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Outside\Insurer;
 use App\Outside\NoGoodAnswer;
@@ -33,7 +34,7 @@ final readonly class AskInsurer
                 throw Conflict::notReachable('The quote is accepted: what the insurer authorised stays as it is.');
             }
             $there = Claim::query()->where('job_id', $locked->id)->lockForUpdate()->first();
-            if ($there !== null && $there->state === 'asked') {
+            if ($there !== null && $there->state === ClaimState::Asked) {
                 // Never answered: the same question may be put with other words.
                 $there->update(['policy' => $policy, 'asked' => $amount]);
 
@@ -51,11 +52,11 @@ final readonly class AskInsurer
                     'job_id' => $locked->id,
                     'policy' => $policy,
                     'asked' => $amount,
-                    'state' => 'asked',
+                    'state' => ClaimState::Asked,
                 ])
                 ->refresh();
         });
-        if ($claim->state === 'asked') {
+        if ($claim->state === ClaimState::Asked) {
             $answer = $this->insurer->authorise(
                 $claim,
                 $this->phones->phone($job->phone)->identity->name(),

@@ -10,8 +10,11 @@ use App\Jobs\ProofTable;
 use App\Jobs\Runs;
 use App\Jobs\ShopBook;
 use App\Models\Claim;
+use App\Models\ClaimState;
+use App\Models\ClosedAs;
 use App\Models\GlassTry;
 use App\Models\Job;
+use App\Models\PartState;
 use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use App\Words\Words;
@@ -59,7 +62,7 @@ final readonly class HandOver
             }
             $locked->new_faults_reason = $newFaultsReason;
             $locked->handed_over_at = Carbon::now();
-            $locked->closed_as = 'handed-over';
+            $locked->closed_as = ClosedAs::HandedOver;
             $this->settle($locked);
         });
     }
@@ -69,10 +72,10 @@ final readonly class HandOver
     {
         ShelfItem::query()
             ->where('job_id', $job->id)
-            ->update(['state' => 'fitted']);
+            ->update(['state' => PartState::Fitted]);
         Claim::query()
             ->where('job_id', $job->id)
-            ->whereIn('state', ['authorised', 'partly'])
+            ->whereIn('state', ClaimState::OWING)
             ->update(['due_on' => Carbon::today()->addDays($this->book->rules()->insurerDays)]);
         if ($job->kind === ReplacementKind::GlassOnly) {
             GlassTry::query()->firstOrCreate(

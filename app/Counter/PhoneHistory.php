@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Counter;
 
 use App\Jobs\ShopBook;
+use App\Models\ClosedAs;
 use App\Models\Job;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -33,7 +34,7 @@ final readonly class PhoneHistory
     {
         return Job::query()
             ->where('imei', $imei)
-            ->where('closed_as', 'handed-over')
+            ->where('closed_as', ClosedAs::HandedOver)
             ->where('handed_over_at', '>=', Carbon::now()->subDays($this->book->rules()->warrantyDays))
             ->orderByDesc('handed_over_at')
             ->first();
@@ -41,7 +42,7 @@ final readonly class PhoneHistory
 
     public function underWarranty(Job $job): bool
     {
-        return $job->closed_as === 'handed-over'
+        return $job->closed_as === ClosedAs::HandedOver
             && $job->handed_over_at !== null
             && $job->handed_over_at->gte(Carbon::now()->subDays($this->book->rules()->warrantyDays));
     }

@@ -7,6 +7,7 @@ namespace App\Counter;
 use App\Jobs\Planning;
 use App\Jobs\ShopBook;
 use App\Models\Job;
+use App\Models\PartState;
 use App\Models\ShelfItem;
 use Facelift\Pricing\Option;
 use Facelift\Pricing\Pricing;
@@ -30,7 +31,7 @@ final readonly class Quoting
     private function shelf(Job $job): array
     {
         return array_values(ShelfItem::query()
-            ->whereIn('state', ShelfItem::ON_SHELF)
+            ->whereIn('state', PartState::ON_SHELF)
             ->whereIn('id', ShelfItem::idsSoldFor([$job->model_code]))
             ->where(static fn($q) => $q->whereNull('job_id')->orWhere('job_id', $job->id))
             ->orderBy('label')

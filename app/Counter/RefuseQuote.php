@@ -7,6 +7,7 @@ namespace App\Counter;
 use App\Exceptions\Conflict;
 use App\Jobs\ChangeJob;
 use App\Jobs\Stations;
+use App\Models\ClosedAs;
 use App\Models\Job;
 use App\Models\ShelfItem;
 use Illuminate\Support\Carbon;
@@ -22,11 +23,11 @@ final readonly class RefuseQuote
         $this->stations->mustReach('scope', $job);
 
         return $this->change->beforeBench($job, $version, static function (Job $locked) use ($reason): void {
-            if ($locked->closed_as === 'refused') {
+            if ($locked->closed_as === ClosedAs::Refused) {
                 return;
             }
             ShelfItem::query()->where('job_id', $locked->id)->update(['job_id' => null]);
-            $locked->closed_as = 'refused';
+            $locked->closed_as = ClosedAs::Refused;
             $locked->closed_reason = $reason;
             $locked->dropQuote();
             $locked->promised_at = null;

@@ -6,6 +6,7 @@ namespace App\Counter;
 
 use App\Exceptions\Conflict;
 use App\Models\Claim;
+use App\Models\ClaimState;
 use Illuminate\Support\Facades\DB;
 
 /** The insurer takes its word back after the repair: what has not been paid is no longer owed by it. */
@@ -16,13 +17,13 @@ final readonly class RejectClaim
     {
         return DB::connection()->transaction(static function () use ($claim): Claim {
             $locked = Claim::query()->lockForUpdate()->with('payments')->findOrFail($claim->id);
-            if ($locked->state === 'rejected') {
+            if ($locked->state === ClaimState::Rejected) {
                 return $locked;
             }
-            if ($locked->state === 'paid') {
+            if ($locked->state === ClaimState::Paid) {
                 throw Conflict::notReachable('This claim is paid in full.');
             }
-            $locked->update(['state' => 'rejected', 'authorised' => (string) $locked->paid()]);
+            $locked->update(['state' => ClaimState::Rejected, 'authorised' => (string) $locked->paid()]);
 
             return $locked;
         });

@@ -7,6 +7,7 @@ namespace App\Counter;
 use App\Exceptions\Conflict;
 use App\Models\Claim;
 use App\Models\ClaimPayment;
+use App\Models\ClaimState;
 use App\Models\User;
 use Facelift\Quantity\Money;
 use Illuminate\Support\Facades\DB;
@@ -48,7 +49,7 @@ final readonly class TakePayment
             ]);
             $locked->load('payments');
             if ($locked->open()->isZero()) {
-                $locked->update(['state' => 'paid']);
+                $locked->update(['state' => ClaimState::Paid]);
             }
 
             return $locked;

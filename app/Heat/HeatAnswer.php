@@ -64,7 +64,7 @@ final readonly class HeatAnswer
             'low' => round($fit->low, 1),
             'high' => round($fit->high, 1),
             'misfit' => round($fit->misfit, 2),
-            'implausible' => $fit->implausible,
+            'implausible' => $fit->implausible?->value,
             'used' => $fit->used,
             'contradicted' => $fit->contradicted,
         ];

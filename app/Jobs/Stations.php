@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Exceptions\Conflict;
+use App\Models\ClosedAs;
 use App\Models\Job;
 
 /** The stations of a job: which are done, which can be reached, and why not. */
@@ -24,7 +25,7 @@ final readonly class Stations
         $done = [
             'check-in' => $job->condition !== null,
             'scope' => $job->kind !== null,
-            'part' => $job->part !== null || $job->closed_as === 'refused',
+            'part' => $job->part !== null || $job->closed_as === ClosedAs::Refused,
             'quote' => $job->accepted_at !== null,
             'plan' => $planned && $works,
             'bench' => $closed || $worked,
@@ -44,7 +45,7 @@ final readonly class Stations
 
         return array_map(static function (string $id) use ($done, $needs, $planned, $works, $job): array {
             $need = $needs[$id];
-            $refused = $job->closed_as === 'refused' && in_array($id, ['plan', 'bench', 'prove', 'hand-over'], true);
+            $refused = $job->closed_as === ClosedAs::Refused && in_array($id, ['plan', 'bench', 'prove', 'hand-over'], true);
             $reachable = ($need === null || $done[$need]) && !$refused;
             $why = match (true) {
                 $reachable => null,

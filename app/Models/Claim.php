@@ -16,7 +16,6 @@ use Illuminate\Support\Carbon;
  * @property string      $asked decimal text
  * @property string|null $authorised decimal text
  * @property string|null $reference the insurer's own
- * @property string      $state `asked`, `authorised`, `partly`, `rejected`, `paid`
  * @property-read Job    $job
  */
 final class Claim extends Model
@@ -57,6 +56,6 @@ final class Claim extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['asked' => 'string', 'authorised' => 'string', 'due_on' => 'date'];
+        return ['state' => ClaimState::class, 'asked' => 'string', 'authorised' => 'string', 'due_on' => 'date'];
     }
 }

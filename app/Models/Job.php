@@ -35,7 +35,6 @@ use Illuminate\Support\Facades\DB;
  * @property string|null               $worth what the phone is worth, decimal text
  * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
  * @property Quote|null                $quote the option that was accepted
- * @property string|null               $closed_as `handed-over` or `refused`
  * @property Carbon                    $created_at
  */
 final class Job extends Model
@@ -151,7 +150,7 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return [
+        return ['closed_as' => ClosedAs::class,
             'condition' => KeptCondition::class,
             'plan_works' => 'boolean',
             'kind' => ReplacementKind::class,

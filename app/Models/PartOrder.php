@@ -11,9 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string      $id also names the order at the supplier, so that asking again orders nothing twice
  * @property string      $change_id of the trouble
- * @property string      $state `asked` until the supplier has said yes, then `ordered`
  * @property string|null $reference of the supplier
- * @property string|null $fault code of why the last try got no good answer
  */
 final class PartOrder extends Model
 {
@@ -26,6 +24,6 @@ final class PartOrder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['price' => 'string', 'lead_days' => 'integer', 'due_on' => 'date'];
+        return ['fault' => NoGood::class, 'state' => OrderState::class, 'price' => 'string', 'lead_days' => 'integer', 'due_on' => 'date'];
     }
 }

@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A parts list on its way to the shelf: read, checked line by line, and taken over whole or not at all.
  *
- * @property string $state `checking`, `ready`, `refused` or `done`
  * @property array{
  *     encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>,
  *     offset?: int, line?: int
@@ -26,6 +25,6 @@ final class ShelfImport extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['reading' => 'array', 'total' => 'integer', 'checked' => 'integer', 'bad' => 'integer'];
+        return ['state' => ImportState::class, 'reading' => 'array', 'total' => 'integer', 'checked' => 'integer', 'bad' => 'integer'];
     }
 }

@@ -18,7 +18,6 @@ use Illuminate\Support\Facades\DB;
  * @property list<string>                            $model_codes
  * @property int|null                                $refresh Hz
  * @property list<string>|null                       $brings
- * @property string                                  $state `new`, `tested`, `kept-frame`, `faulty`, `returned` or
  *     `fitted`
  * @property string|null                             $cost what the shop paid, decimal text
  * @property array<string, float|int|bool|null>|null $sheet the data sheet, keyed like `Facelift\\Fit\\Sheet`
@@ -32,9 +31,6 @@ final class ShelfItem extends Model
     {
         return $this->belongsTo(Job::class);
     }
-
-    /** States in which a part may still go into a phone. */
-    public const ON_SHELF = ['new', 'tested', 'kept-frame'];
 
     protected static function booted(): void
     {
@@ -94,7 +90,7 @@ final class ShelfItem extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return [
+        return ['state' => PartState::class,
             'model_codes' => 'array',
             'brings' => 'array',
             'kind' => ReplacementKind::class,

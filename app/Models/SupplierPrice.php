@@ -10,7 +10,6 @@ use Illuminate\Database\Eloquent\Model;
  * What the supplier last said about a kind of part for a model code. The last good answer stays while later ones fail.
  *
  * @property list<array{sku: string, name: string, price: string, stock: int, leadDays: int}>|null $offers
- * @property string|null $fault code of why the last question got no good answer
  */
 final class SupplierPrice extends Model
 {
@@ -21,6 +20,6 @@ final class SupplierPrice extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['offers' => 'array', 'good_at' => 'datetime', 'asked_at' => 'datetime'];
+        return ['fault' => NoGood::class, 'offers' => 'array', 'good_at' => 'datetime', 'asked_at' => 'datetime'];
     }
 }

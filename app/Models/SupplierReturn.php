@@ -11,7 +11,6 @@ use Illuminate\Support\Carbon;
 /**
  * A part that failed before it was glued in and goes back to its supplier.
  *
- * @property string         $state `open`, `sent`, `credited` or `refused`
  * @property Carbon         $created_at
  * @property-read ShelfItem $item
  */
@@ -33,5 +32,11 @@ final class SupplierReturn extends Model
     public function job(): BelongsTo
     {
         return $this->belongsTo(Job::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => ReturnState::class];
     }
 }

@@ -47,7 +47,7 @@ final readonly class Supplier
                     'offers' => json_encode($row->offers, JSON_THROW_ON_ERROR),
                     'good_at' => $row->good_at,
                     'asked_at' => $row->asked_at,
-                    'fault' => $row->fault,
+                    'fault' => $row->fault?->value,
                 ],
             ],
             ['code', 'kind'],

@@ -9,6 +9,7 @@ use App\Jobs\ChangeJob;
 use App\Jobs\Planning;
 use App\Models\BenchEvent;
 use App\Models\Job;
+use App\Models\PartState;
 use App\Models\ShelfItem;
 use Facelift\Fit\Fitter;
 use Facelift\Fit\Verdict;
@@ -47,7 +48,7 @@ final readonly class ChoosePart
     public function reserve(Job $locked, int $itemId): void
     {
         $item = ShelfItem::query()->lockForUpdate()->find($itemId);
-        if ($item === null || !in_array($item->state, ShelfItem::ON_SHELF, true)) {
+        if ($item === null || !in_array($item->state, PartState::ON_SHELF, true)) {
             throw ValidationException::withMessages(['item' => 'This part is not on the shelf any more.']);
         }
         if ($item->job_id === $locked->id) {

@@ -5,7 +5,7 @@
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
 <h1>{{ $job->tag() }} · receipt for your phone</h1>
 <div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif @if($job->imei)· IMEI {{ $job->imei }}@endif · {{ $job->customer }} · taken in {{ $job->created_at->format('Y-m-d H:i') }} UTC</div>
-@if($job->closed_as === 'refused')<p class="bad">Handed back unrepaired on {{ $job->handed_over_at?->format('Y-m-d H:i') }} UTC: {{ $job->closed_reason }}</p>@endif
+@if($job->closed_as === App\Models\ClosedAs::Refused)<p class="bad">Handed back unrepaired on {{ $job->handed_over_at?->format('Y-m-d H:i') }} UTC: {{ $job->closed_reason }}</p>@endif
 
 <h2>What was seen</h2>
 <ul>

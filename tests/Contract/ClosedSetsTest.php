@@ -25,18 +25,9 @@ final class ClosedSetsTest extends TestCase
     private const ON_THE_WIRE_ALONE = [
         ['closed', 'current'],
         ['pdf', 'svg'],
-        ['credited', 'open', 'refused', 'sent'],
-        ['handed-over', 'refused'],
         ['condition', 'phone', 'plan', 'quote'],
         ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
-        ['asked', 'ordered'],
-        ['nonsense', 'not-set-up', 'refused', 'unreachable'],
         ['live', 'open', 'silent'],
-        ['too-cold', 'too-hot'],
-        ['fixed', 'margin-floor'],
-        ['asked', 'authorised', 'paid', 'partly', 'rejected'],
-        ['checking', 'done', 'ready', 'refused'],
-        ['faulty', 'fitted', 'kept-frame', 'new', 'returned', 'tested'],
         ['off', 'on'],
     ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
@@ -184,7 +185,7 @@ final class InsurerTest extends TestCase
         foreach (['down', 'wrong', 'garbled'] as $mode) {
             StandIn::insurer()->behave($mode);
             $this->ask('PUT', "/jobs/$t->job/claim", $body, 409)->assertJsonPath('code', 'no-answer');
-            self::assertSame('asked', Claim::query()->findOrFail($body['id'])->state, $mode);
+            self::assertSame(ClaimState::Asked, Claim::query()->findOrFail($body['id'])->state, $mode);
         }
         StandIn::insurer()->behave('ok');
         $this->ask('PUT', "/jobs/$t->job/claim", $body, 200)->assertJsonPath('state', 'authorised');

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\GlassTry;
 use App\Models\Job;
+use App\Models\PartState;
+use App\Models\ReturnState;
 use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
@@ -225,12 +227,12 @@ final class QuoteTest extends TestCase
         self::assertTrue($glass['suits']);
     }
 
-    #[TestWith([0, 'open', 'faulty'])]
-    #[TestWith([PHP_INT_MAX, 'refused', 'faulty'])]
+    #[TestWith([0, ReturnState::Open, PartState::Faulty])]
+    #[TestWith([PHP_INT_MAX, ReturnState::Refused, PartState::Faulty])]
     public function testAPartThatFailsBeforeGluingGoesBackAndAnotherIsTaken(
         int $steps,
-        string $return,
-        string $state,
+        ReturnState $return,
+        PartState $state,
     ): void {
         $this->as(Role::Technician);
         $this->shelf();
@@ -265,12 +267,12 @@ final class QuoteTest extends TestCase
         self::assertNotNull(Job::query()->findOrFail($t->job)->plan, 'the run goes on where it is');
         $row = $this->ask('GET', '/returns', status: 200);
         self::assertSame('S-101', $row->json('data.0.item.label'));
-        if ($return === 'open') {
+        if ($return === ReturnState::Open) {
             $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'sent'], 200)->assertJsonPath(
                 'version',
                 2,
             );
-            self::assertSame('returned', ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state);
+            self::assertSame(PartState::Returned, ShelfItem::query()->where('label', 'S-101')->firstOrFail()->state);
             $this->ask('PUT', '/returns/' . $id, ['version' => 1, 'state' => 'credited'], 409);
         }
     }

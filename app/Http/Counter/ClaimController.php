@@ -10,6 +10,7 @@ use App\Counter\TakePayment;
 use App\Exceptions\Conflict;
 use App\Jobs\ShopBook;
 use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Models\User;
 use App\Outside\NoGoodAnswer;
@@ -27,7 +28,7 @@ final readonly class ClaimController
         $claims = Claim::query()
             ->with(['job', 'payments'])
             ->whereNotNull('due_on')
-            ->orderByRaw("state in ('paid', 'rejected')")
+            ->orderByRaw('state in (?, ?)', [ClaimState::Paid->value, ClaimState::Rejected->value])
             ->orderBy('due_on')
             ->limit(self::MOST)
             ->get();

@@ -8,6 +8,7 @@ use App\Http\Shelf\ShelfItemResource;
 use App\Jobs\Planning;
 use App\Jobs\Stations;
 use App\Models\Job;
+use App\Models\PartState;
 use App\Models\ShelfItem;
 use App\Shelf\ChoosePart;
 use Facelift\Anatomy\ReplacementKind;
@@ -33,7 +34,7 @@ final readonly class PartController
         // Another phone's parts are left out unless they share a code: they would only be noise.
         $rows = ShelfItem::query()
             ->with('job')
-            ->whereIn('state', ShelfItem::ON_SHELF)
+            ->whereIn('state', PartState::ON_SHELF)
             ->whereIn('id', ShelfItem::idsSoldFor(array_keys($phone->identity->codes)))
             ->orderBy('label')
             ->limit(self::MOST)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shelf;
 
 use App\Exceptions\Conflict;
+use App\Models\PartState;
 use App\Models\ShelfCount;
 use App\Models\ShelfItem;
 use App\Models\User;
@@ -87,7 +88,7 @@ final readonly class CountController
         $lines = DB::table('shelf_count_lines')->where('count_id', $count->id);
         $missing = ShelfItem::query()
             ->with('job')
-            ->whereIn('state', [...ShelfItem::ON_SHELF, 'faulty'])
+            ->whereIn('state', PartState::BY_HAND)
             ->where('created_at', '<=', $count->created_at)
             ->whereNotIn(
                 'id',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shelf;
 
+use App\Models\ImportState;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportLine;
 use App\Models\User;
@@ -45,7 +46,7 @@ final readonly class ImportController
     private function row(ShelfImport $import): array
     {
         $r = $import->reading;
-        $checked = $import->state !== 'checking';
+        $checked = $import->state !== ImportState::Checking;
 
         return [
             'id' => $import->id,

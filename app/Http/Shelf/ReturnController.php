@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Shelf;
 
 use App\Exceptions\Conflict;
+use App\Models\PartState;
+use App\Models\ReturnState;
 use App\Models\SupplierReturn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +20,7 @@ final readonly class ReturnController
     {
         $rows = SupplierReturn::query()
             ->with(['item', 'job'])
-            ->orderByRaw("state in ('credited', 'refused')")
+            ->orderByRaw('state in (?, ?)', [ReturnState::Credited->value, ReturnState::Refused->value])
             ->orderByDesc('created_at')
             ->limit(self::MOST)
             ->get();
@@ -35,7 +37,7 @@ final readonly class ReturnController
                         ->with(['item', 'job'])
                         ->lockForUpdate()
                         ->findOrFail($return->id);
-                    $state = $request->string('state')->toString();
+                    $state = ReturnState::from($request->string('state')->toString());
                     if ($locked->state === $state) {
                         return $locked;
                     }
@@ -44,7 +46,7 @@ final readonly class ReturnController
                     }
                     $locked->update(['state' => $state, 'version' => $locked->version + 1]);
                     $locked->item->update([
-                        'state' => $state === 'sent' || $state === 'credited' ? 'returned' : 'faulty',
+                        'state' => $state->hasLeft() ? PartState::Returned : PartState::Faulty,
                     ]);
 
                     return $locked;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shelf;
 
 use App\Models\DataSheet;
+use App\Models\PartState;
 use App\Models\ShelfItem;
 use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\ReplacementKind;
@@ -32,7 +33,7 @@ final class ShelfItemRequest extends FormRequest
             'brings.*' => ['string', 'max:40'],
             'supplier' => ['required', 'string', 'max:80'],
             'batch' => ['required', 'string', 'max:40'],
-            'state' => ['required', Rule::in(['new', 'tested', 'kept-frame', 'faulty'])],
+            'state' => ['required', Rule::enum(PartState::class)->only(PartState::BY_HAND)],
             'place' => ['required', 'string', 'max:40'],
             'cost' => ['nullable', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/'],
             'sheet' => ['nullable', 'array:' . implode(',', array_keys(DataSheet::FIELDS))],

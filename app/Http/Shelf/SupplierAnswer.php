@@ -16,7 +16,7 @@ final readonly class SupplierAnswer
             'currency' => $currency,
             'goodAt' => $row?->good_at?->toIso8601ZuluString(),
             'askedAt' => $row?->asked_at->toIso8601ZuluString(),
-            'fault' => $row?->fault,
+            'fault' => $row?->fault?->value,
             'offers' => $row->offers ?? [],
         ];
     }

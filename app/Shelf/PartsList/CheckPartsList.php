@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\PartsList;
 
+use App\Models\ImportState;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportLine;
 use App\Models\ShelfItem;
@@ -28,7 +29,7 @@ final readonly class CheckPartsList
     {
         return DB::connection()->transaction(function () use ($import): ShelfImport {
             $locked = ShelfImport::query()->lockForUpdate()->findOrFail($import->id);
-            if ($locked->state === 'checking') {
+            if ($locked->state === ImportState::Checking) {
                 $this->chunk($locked);
             }
 
@@ -75,7 +76,7 @@ final readonly class CheckPartsList
         $import->bad += count(array_filter($rows, static fn(array $row): bool => $row['faults'] !== null));
         $import->reading = ['offset' => $offset, 'line' => $line] + $r;
         if ($import->checked >= $import->total) {
-            $import->state = $import->bad === 0 ? 'ready' : 'refused';
+            $import->state = $import->bad === 0 ? ImportState::Ready : ImportState::Refused;
             $this->store->drop($import->id);
         }
         $import->save();

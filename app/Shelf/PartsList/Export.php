@@ -39,7 +39,7 @@ final readonly class Export
             $item->brings === null ? '' : ($item->brings === [] ? 'none' : implode(' ', $item->brings)),
             $item->supplier,
             $item->batch,
-            $item->state,
+            $item->state->value,
             $item->place,
             (string) $item->cost,
             ...array_map($flag, array_values($sheet)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\PartsList;
 
 use App\Models\DataSheet;
+use App\Models\PartState;
 use App\Models\ShelfItem;
 use Facelift\Anatomy\PanelTechnology;
 use Facelift\Anatomy\Phone;
@@ -25,7 +26,6 @@ final readonly class LineChecker
         'batch' => 40,
         'place' => 40,
     ];
-    private const STATES = ['new', 'tested', 'kept-frame', 'faulty'];
 
     /** @param list<Phone> $phones for what each line would fit */
     public function __construct(private Reading $reading, private array $phones) {}
@@ -75,7 +75,7 @@ final readonly class LineChecker
             'brings' => $this->brings($cell('brings')),
             'supplier' => $cell('supplier'),
             'batch' => $cell('batch') === '' ? 'none' : $cell('batch'),
-            'state' => $this->oneOf('state', $cell('state'), self::STATES, $faults) ?? 'new',
+            'state' => $this->oneOf('state', $cell('state'), array_column(PartState::BY_HAND, 'value'), $faults) ?? PartState::New->value,
             'place' => $cell('place'),
             'cost' => $this->decimal(
                 'cost',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\PartsList;
 
 use App\Exceptions\Conflict;
+use App\Models\ImportState;
 use App\Models\ShelfImport;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
@@ -36,7 +37,7 @@ final readonly class ReadPartsList
             ->create([
                 'id' => $id,
                 'name' => $name,
-                'state' => 'checking',
+                'state' => ImportState::Checking,
                 'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1],
                 'total' => $total,
                 'user_id' => $user->id,

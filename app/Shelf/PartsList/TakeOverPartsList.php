@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\PartsList;
 
 use App\Exceptions\Conflict;
+use App\Models\ImportState;
 use App\Models\SearchText;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportLine;
@@ -25,12 +26,12 @@ final readonly class TakeOverPartsList
     {
         return DB::connection()->transaction(function () use ($import): ShelfImport {
             $locked = ShelfImport::query()->lockForUpdate()->findOrFail($import->id);
-            if ($locked->state === 'done') {
+            if ($locked->state === ImportState::Done) {
                 return $locked;
             }
-            if ($locked->state !== 'ready') {
+            if ($locked->state !== ImportState::Ready) {
                 throw Conflict::notReachable(
-                    $locked->state === 'refused'
+                    $locked->state === ImportState::Refused
                         ? 'The list has bad lines. Mend them and send it again.'
                         : 'The list is not checked to its end yet.',
                 );
@@ -49,7 +50,7 @@ final readonly class TakeOverPartsList
                 ->chunkById(self::CHUNK, function ($lines) use (&$next): void {
                     $next = $this->write(array_values($lines->all()), $next);
                 });
-            $locked->update(['state' => 'done']);
+            $locked->update(['state' => ImportState::Done]);
 
             return $locked;
         });

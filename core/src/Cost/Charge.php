@@ -11,14 +11,14 @@ use Facelift\Quantity\Money;
 final readonly class Charge
 {
     /**
-     * @param string      $rule  `margin-floor` or `fixed`: the rule that set the price
+     * @param PriceRule   $rule  the rule that set the price
      * @param Reason|null $worth beside what the phone is worth; null if nobody has said
      */
     public function __construct(
         public Money $gross,
         public Money $net,
         public Money $tax,
-        public string $rule,
+        public PriceRule $rule,
         public ?Reason $worth,
         public Inside $inside,
     ) {}

@@ -11,7 +11,7 @@ use Facelift\Quantity\Money;
 final readonly class Price
 {
     /**
-     * @param string $rule        `margin-floor` or `fixed`: the rule that set it
+     * @param PriceRule $rule        the rule that set it
      * @param Money  $margin      net less expected cost; negative if the job loses money
      * @param bool   $underFloor  true if a fixed price leaves less than the margin floor
      */
@@ -20,7 +20,7 @@ final readonly class Price
         public Money $net,
         public Money $tax,
         public Money $margin,
-        public string $rule,
+        public PriceRule $rule,
         public bool $underFloor,
     ) {}
 
@@ -42,7 +42,7 @@ final readonly class Price
             $net,
             $gross->minus($net),
             $net->minus($expected)->toCents(),
-            $fixed === null ? 'margin-floor' : 'fixed',
+            $fixed === null ? PriceRule::MarginFloor : PriceRule::Fixed,
             $net->isLessThan($needed->toCents()),
         );
     }

@@ -54,7 +54,7 @@ final readonly class QuoteDocument
             'gross' => (string) $charge->gross,
             'net' => (string) $charge->net,
             'tax' => (string) $charge->tax,
-            'rule' => $charge->rule,
+            'rule' => $charge->rule->value,
             'worth' => $charge->worth?->toArray(),
             'inside' => [
                 'lines' => array_map($line, $inside->lines),
@@ -104,7 +104,7 @@ final readonly class QuoteDocument
             self::amount($n, 'gross'),
             self::amount($n, 'net'),
             self::amount($n, 'tax'),
-            $n->string('rule'),
+            $n->enum('rule', PriceRule::class),
             $worth === null ? null : Reason::read($worth),
             new Inside(
                 $inside->each('lines', $line),

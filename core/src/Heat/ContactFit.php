@@ -12,7 +12,7 @@ final readonly class ContactFit
      * @param float       $low         lower end of the 95 % interval, within the bounds of the source
      * @param float       $high
      * @param float       $misfit      root mean square of what is left, K
-     * @param string|null $implausible `too-cold` or `too-hot` if no coefficient explains a reading: a loose probe, or
+     * @param Implausible|null $implausible if no coefficient explains a reading: a loose probe, or
      *     a wrong spot
      * @param bool        $contradicted true if the readings disagree by more than a thermometer errs: no one contact
      *     explains them
@@ -23,7 +23,7 @@ final readonly class ContactFit
         public float $low,
         public float $high,
         public float $misfit,
-        public ?string $implausible,
+        public ?Implausible $implausible,
         public int $used,
         public bool $contradicted = false,
     ) {}

@@ -126,7 +126,7 @@ final readonly class Refit
      *
      * @param non-empty-list<Reading> $readings
      *
-     * @return array{list<int>, string|null} indexes
+     * @return array{list<int>, Implausible|null} indexes
      */
     private function plausible(Predictions $all, array $readings, float $min, float $max): array
     {
@@ -138,8 +138,8 @@ final readonly class Refit
             // Predicted less read: above the slack even with the weakest contact is too cold, below it with the
             // strongest too hot.
             match (true) {
-                min($weakest, $strongest) > $slack => $wrong = 'too-cold',
-                max($weakest, $strongest) < -$slack => $wrong = 'too-hot',
+                min($weakest, $strongest) > $slack => $wrong = Implausible::TooCold,
+                max($weakest, $strongest) < -$slack => $wrong = Implausible::TooHot,
                 default => $good[] = $i,
             };
         }
@@ -150,7 +150,7 @@ final readonly class Refit
     /**
      * @param list<int> $indexes
      *
-     * @return array{list<int>, string|null} those near enough to what the others agree on, and what the farthest of
+     * @return array{list<int>, Implausible|null} those near enough to what the others agree on, and what the farthest of
      *     the rest is
      */
     private function near(Predictions $all, array $indexes, float $coefficient): array
@@ -164,7 +164,7 @@ final readonly class Refit
             if (abs($error) <= $limit) {
                 $good[] = $i;
             } elseif (abs($error) > $far) {
-                [$far, $wrong] = [abs($error), $error > 0 ? 'too-cold' : 'too-hot'];
+                [$far, $wrong] = [abs($error), $error > 0 ? Implausible::TooCold : Implausible::TooHot];
             }
         }
 

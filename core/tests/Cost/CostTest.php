@@ -11,6 +11,7 @@ use Facelift\Cost\JobCost;
 use Facelift\Cost\Line;
 use Facelift\Cost\Loss;
 use Facelift\Cost\Price;
+use Facelift\Cost\PriceRule;
 use Facelift\Cost\ShopRules;
 use Facelift\Cost\ShopRulesReader;
 use Facelift\Cost\Worth;
@@ -52,7 +53,7 @@ final class CostTest extends TestCase
     {
         $price = Price::of(Money::of('90.59'), self::rules(), null);
         self::assertSame(
-            ['135.00', '113.45', '21.55', '22.86', 'margin-floor', false],
+            ['135.00', '113.45', '21.55', '22.86', PriceRule::MarginFloor, false],
             [
                 (string) $price->gross,
                 (string) $price->net,
@@ -139,7 +140,7 @@ final class CostTest extends TestCase
             self::rules()->fixedFor('brasca-fern-5', 'display-assembly'),
         );
         self::assertSame(
-            ['149.00', '125.21', '23.79', '15.21', 'fixed', true],
+            ['149.00', '125.21', '23.79', '15.21', PriceRule::Fixed, true],
             [
                 (string) $price->gross,
                 (string) $price->net,

@@ -13,6 +13,7 @@ use Facelift\Heat\Candidate;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatAdvice;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\Implausible;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Origin;
 use Facelift\Heat\PanelBudget;
@@ -201,7 +202,7 @@ final class AdviceTest extends TestCase
             );
             $fit = (new Refit(self::curves()))->of(Source::plate(85), $readings);
             self::assertEqualsWithDelta($true, $fit->coefficient, 2.0, "a reading of $loose at $at");
-            self::assertSame([4, 'too-cold'], [$fit->used, $fit->implausible]);
+            self::assertSame([4, Implausible::TooCold], [$fit->used, $fit->implausible]);
         }
     }
 
@@ -209,10 +210,10 @@ final class AdviceTest extends TestCase
     {
         $refit = new Refit(self::curves());
         self::assertSame(
-            'too-cold',
+            Implausible::TooCold,
             $refit->of(Source::plate(85), [new Reading(Probe::OuterFace, 120, 30)])->implausible,
         );
-        self::assertSame('too-hot', $refit->of(Source::plate(85), [new Reading(Probe::Battery, 120, 84)])->implausible);
+        self::assertSame(Implausible::TooHot, $refit->of(Source::plate(85), [new Reading(Probe::Battery, 120, 84)])->implausible);
     }
 
     #[DataProvider('impossible')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Tests\Heat;
 
 use Facelift\Heat\Curves;
+use Facelift\Heat\Implausible;
 use Facelift\Heat\Origin;
 use Facelift\Heat\Probe;
 use Facelift\Heat\Programme;
@@ -32,7 +33,7 @@ final class RefitTest extends TestCase
             $readings = self::readings($hidden, $dice, 40, 10);
             $fit = (new Refit(self::curves()))->of(Source::plate(85), $readings);
             self::assertEqualsWithDelta($hidden, $fit->coefficient, 0.25 * $hidden, "seed $seed");
-            self::assertSame('too-cold', $fit->implausible, "seed $seed");
+            self::assertSame(Implausible::TooCold, $fit->implausible, "seed $seed");
             self::assertFalse($fit->contradicted, "seed $seed");
             $inside += $fit->low <= $hidden && $hidden <= $fit->high ? 1 : 0;
         }

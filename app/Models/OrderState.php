@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** An order is kept as asked before the supplier hears of it. */
+enum OrderState: string
+{
+    case Asked = 'asked';
+    case Ordered = 'ordered';
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Where a part of the shelf stands. */
+enum PartState: string
+{
+    case New = 'new';
+    case Tested = 'tested';
+    case KeptFrame = 'kept-frame';
+    case Faulty = 'faulty';
+    case Returned = 'returned';
+    case Fitted = 'fitted';
+
+    /** States in which a part may still go into a phone. */
+    public const ON_SHELF = [self::New, self::Tested, self::KeptFrame];
+
+    /** States that a person may put it in; the others follow from what happens to it. */
+    public const BY_HAND = [...self::ON_SHELF, self::Faulty];
+}
