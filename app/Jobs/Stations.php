@@ -45,7 +45,8 @@ final readonly class Stations
 
         return array_map(static function (string $id) use ($done, $needs, $planned, $works, $job): array {
             $need = $needs[$id];
-            $refused = $job->closed_as === ClosedAs::Refused && in_array($id, ['plan', 'bench', 'prove', 'hand-over'], true);
+            $refused
+                = $job->closed_as === ClosedAs::Refused && in_array($id, ['plan', 'bench', 'prove', 'hand-over'], true);
             $reachable = ($need === null || $done[$need]) && !$refused;
             $why = match (true) {
                 $reachable => null,

@@ -24,6 +24,12 @@ final class PartOrder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['fault' => NoGood::class, 'state' => OrderState::class, 'price' => 'string', 'lead_days' => 'integer', 'due_on' => 'date'];
+        return [
+            'fault' => NoGood::class,
+            'state' => OrderState::class,
+            'price' => 'string',
+            'lead_days' => 'integer',
+            'due_on' => 'date',
+        ];
     }
 }

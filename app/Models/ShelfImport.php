@@ -25,6 +25,12 @@ final class ShelfImport extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => ImportState::class, 'reading' => 'array', 'total' => 'integer', 'checked' => 'integer', 'bad' => 'integer'];
+        return [
+            'state' => ImportState::class,
+            'reading' => 'array',
+            'total' => 'integer',
+            'checked' => 'integer',
+            'bad' => 'integer',
+        ];
     }
 }

@@ -51,7 +51,9 @@ final class KeptFoldTest extends TestCase
     {
         $t = $this->atBench();
         $t->send([$t->event('step-done', ['step' => 'power-off'])]);
-        foreach ([['version' => 9999], ['plan' => str_repeat('0', 32)], ['fold' => serialize(new \stdClass())]] as $bad) {
+        foreach (
+            [['version' => 9999], ['plan' => str_repeat('0', 32)], ['fold' => serialize(new \stdClass())]] as $bad
+        ) {
             DB::table('run_folds')->where('job_id', $t->job)->update($bad);
             self::assertCount(1, (array) $this->ask('GET', "/jobs/$t->job/bench", status: 200)->json('done'));
         }

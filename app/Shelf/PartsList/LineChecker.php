@@ -75,7 +75,9 @@ final readonly class LineChecker
             'brings' => $this->brings($cell('brings')),
             'supplier' => $cell('supplier'),
             'batch' => $cell('batch') === '' ? 'none' : $cell('batch'),
-            'state' => $this->oneOf('state', $cell('state'), array_column(PartState::BY_HAND, 'value'), $faults) ?? PartState::New->value,
+            'state'
+                => $this->oneOf('state', $cell('state'), array_column(PartState::BY_HAND, 'value'), $faults)
+                ?? PartState::New->value,
             'place' => $cell('place'),
             'cost' => $this->decimal(
                 'cost',

@@ -150,8 +150,8 @@ final readonly class Refit
     /**
      * @param list<int> $indexes
      *
-     * @return array{list<int>, Implausible|null} those near enough to what the others agree on, and what the farthest of
-     *     the rest is
+     * @return array{list<int>, Implausible|null} those near enough to what the others agree on, and what the
+     *     farthest of the rest is
      */
     private function near(Predictions $all, array $indexes, float $coefficient): array
     {

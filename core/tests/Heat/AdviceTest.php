@@ -213,7 +213,10 @@ final class AdviceTest extends TestCase
             Implausible::TooCold,
             $refit->of(Source::plate(85), [new Reading(Probe::OuterFace, 120, 30)])->implausible,
         );
-        self::assertSame(Implausible::TooHot, $refit->of(Source::plate(85), [new Reading(Probe::Battery, 120, 84)])->implausible);
+        self::assertSame(
+            Implausible::TooHot,
+            $refit->of(Source::plate(85), [new Reading(Probe::Battery, 120, 84)])->implausible,
+        );
     }
 
     #[DataProvider('impossible')]
