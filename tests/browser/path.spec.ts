@@ -45,6 +45,9 @@ for (const [n, wish] of jobs.entries()) {
 
         await page.getByRole('link', { name: 'To the bench' }).click();
         await expect(page.getByRole('heading', { name: 'Switch the phone off' })).toBeVisible();
+        await page.getByRole('tab', { name: /Prove/ }).click();
+        await expect(page.getByText('Nothing is tested yet.')).toBeVisible();
+        await page.getByRole('tab', { name: /Bench/ }).click();
         let looked = new Set<string>();
         for (const [i, step] of plan.steps.entries()) {
             if (!looked.has(step.phase)) {

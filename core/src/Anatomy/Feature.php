@@ -44,7 +44,7 @@ enum Feature: string
     private function cameraPlace(Phone $phone): string
     {
         foreach ($phone->openings as $opening) {
-            if ($opening->ifCovered === 'camera-blurred') {
+            if ($opening->ifCovered === IfCovered::CameraBlurred) {
                 $middle = $phone->body->outline->box->width / 2;
 
                 return abs($opening->centre->x - $middle) < 4

@@ -13,7 +13,6 @@ final readonly class Opening
     /**
      * @param float  $width     mm, strictly positive; the diameter of a circle
      * @param float  $clearance mm that tape keeps away, zero or more
-     * @param string $ifCovered code of what fails if adhesive covers it
      */
     public function __construct(
         public string $id,
@@ -23,7 +22,7 @@ final readonly class Opening
         public float $width,
         public float $height,
         public float $clearance,
-        public string $ifCovered,
+        public IfCovered $ifCovered,
     ) {}
 
     public function box(): Rectangle

@@ -1,8 +1,11 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { say } from '../words/words';
+import type { Schemas } from '../api/client';
+import { every } from '../api/sets';
 
-export type OldPanel = 'save' | 'give-up';
+export type OldPanel = Schemas['Job']['oldPanel'];
+const OLD_PANELS = every<OldPanel>({ save: true, 'give-up': true });
 
 interface Props {
     value: OldPanel;
@@ -23,7 +26,7 @@ export function OldPanelField({ value, set, disabled = false, size = 'small' }: 
             onChange={(e) => set(e.target.value as OldPanel)}
             sx={{ width: 180 }}
         >
-            {(['save', 'give-up'] as const).map((v) => (
+            {OLD_PANELS.map((v) => (
                 <MenuItem key={v} value={v}>
                     {say(`oldpanel.${v}`)}
                 </MenuItem>

@@ -6,8 +6,10 @@ import { useState } from 'react';
 import { queries } from '../api/queries';
 import { say } from '../words/words';
 import { fieldsOf, usual, type HeatSource, type SourceField, type SourceKind } from './source';
+import { every } from '../api/sets';
 
-const KINDS: SourceKind[] = ['plate', 'hot-air', 'grain-bag'];
+/** Hot air on one spot is part of another heating, not one to choose. */
+const KINDS = every<Exclude<SourceKind, 'local-air'>>({ plate: true, 'hot-air': true, 'grain-bag': true });
 
 /** Choosing a source: a kind with its figures, or one that the shop has kept. */
 export function SourceFields({ source, set }: { source: HeatSource; set: (s: HeatSource) => void }) {

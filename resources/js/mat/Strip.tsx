@@ -45,7 +45,6 @@ const BELOW = 18;
 /** The room that `on 12:34` takes, with a gap. */
 const ON_WIDTH = 62;
 
-/** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
 interface Props {
     opening: StripOpening;
     at: number | null;
@@ -55,6 +54,7 @@ interface Props {
     readings?: readonly { t: number; probe: string; celsius: number }[];
 }
 
+/** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
 export function Strip({ opening, at, name, readings = [], whole = false }: Props) {
     const end = opening.samples[opening.samples.length - 1]?.t ?? 1;
     const top = Math.max(95, opening.window.high + 8);

@@ -1,4 +1,5 @@
 import type { PhoneFile, Plan, Step } from '../api/client';
+import { SIDES } from '../api/sets';
 import { say } from '../words/words';
 import { along, boxAround, glassOf, type Face, type Point, type Rounded, type Side } from './geometry';
 import type { Mark } from './Mat';
@@ -284,9 +285,7 @@ function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
         ];
     }
     const glass = glassOf(phone);
-    const sides = (['top', 'right', 'bottom', 'left'] as const).map((s) =>
-        along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height),
-    );
+    const sides = SIDES.map((s) => along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height));
     return [
         {
             id: bond.id,

@@ -74,6 +74,7 @@ function Group({ title, rows, empty }: { title: string; rows: Row[]; empty: stri
     );
 }
 
+/** Jobs one a row, each opening where its work goes on; needs the jobs as lists have them. */
 export function JobRows({ rows }: { rows: Row[] }) {
     return (
         <Box

@@ -16,6 +16,10 @@ import { Saving } from './Saving';
 import { TopBar } from './TopBar';
 import { anewAt, UnreadJob } from './UnreadJob';
 
+/**
+ * The head of a job with its stations, and the station at hand in it; needs the job of the address, and gives it to
+ * all below.
+ */
 export function JobFrame() {
     const id = useParams()['job'] ?? '';
     const { pathname } = useLocation();

@@ -20,6 +20,7 @@ const places = [
     { to: '/money', label: say('page.places-bar.money') },
 ];
 
+/** The places of the shop, the look, and signing out; needs who is signed in. */
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     const { pathname } = useLocation();
     const navigate = useNavigate();

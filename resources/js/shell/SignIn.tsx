@@ -12,6 +12,7 @@ import { outbox } from '../bench/useOutbox';
 import { Note } from './Note';
 import { say } from '../words/words';
 
+/** The way in. What waits to be sent from before is kept until somebody signs in again. */
 export function SignIn() {
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');

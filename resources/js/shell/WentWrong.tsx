@@ -4,6 +4,7 @@ import { useRouteError } from 'react-router';
 import { Note } from './Note';
 import { say } from '../words/words';
 
+/** Shown instead of a page that broke; what was confirmed lies in the outbox. */
 export function WentWrong() {
     const error = useRouteError();
     return (

@@ -7,6 +7,7 @@ type Mode = 'light' | 'dark';
 const KEY = 'facelift.look';
 const LookContext = createContext<{ mode: Mode; turn: () => void } | null>(null);
 
+/** Light or dark, for everything in it; kept on this screen. */
 export function Look({ children }: { children: ReactNode }) {
     const [mode, setMode] = useState<Mode>(() => (window.localStorage.getItem(KEY) === 'dark' ? 'dark' : 'light'));
     const theme = useMemo(() => facelift(mode), [mode]);

@@ -18,6 +18,7 @@ use Facelift\Anatomy\FlexZone;
 use Facelift\Anatomy\Handling;
 use Facelift\Anatomy\Heading;
 use Facelift\Anatomy\Hole;
+use Facelift\Anatomy\IfCovered;
 use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\LayerRole;
 use Facelift\Anatomy\Opening;
@@ -73,7 +74,7 @@ final readonly class ElementReader
                 $n->number('width', 0.1, 100),
                 $n->number('height', 0.1, 100),
                 $n->number('clearance', 0, 10),
-                $n->string('ifCovered'),
+                $n->enum('ifCovered', IfCovered::class),
             ),
         ];
     }

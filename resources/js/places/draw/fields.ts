@@ -1,6 +1,11 @@
 import type { PhoneFile } from '../../api/client';
+import { every, FACES, REPLACEMENT_KINDS, SIDES, TECHNOLOGIES } from '../../api/sets';
 import type { Group, Sheet } from './elements';
 import { say } from '../../words/words';
+
+type Part = PhoneFile['parts'][number];
+type Bond = PhoneFile['bonds'][number];
+type Opening = NonNullable<PhoneFile['openings']>[number];
 
 export interface Field {
     key: string;
@@ -14,8 +19,6 @@ export interface Field {
     wide?: boolean;
 }
 
-const FACES = ['front', 'back'] as const;
-const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 const text = (key: string, label: string, more: Partial<Field> = {}): Field => ({ key, label, kind: 'text', ...more });
 const number = (key: string, label: string, more: Partial<Field> = {}): Field => ({
     key,
@@ -42,48 +45,48 @@ const after: Field = {
 };
 
 /** What a part is lifted or held with. */
-const HAND_TOOLS = [
-    'hand',
-    'tweezers',
-    'spudger',
-    'plastic card',
-    'plastic scraper',
-    'pull tab',
-    'suction cup',
-    'tray pin',
-] as const satisfies readonly PhoneFile['parts'][number]['tool'][];
+const HAND_TOOLS = every<Part['tool']>({
+    hand: true,
+    tweezers: true,
+    spudger: true,
+    'plastic card': true,
+    'plastic scraper': true,
+    'pull tab': true,
+    'suction cup': true,
+    'tray pin': true,
+});
 
-export const PART_KINDS = [
-    'display-assembly',
-    'digitizer',
-    'frame',
-    'back-cover',
-    'cover',
-    'bracket',
-    'battery',
-    'main-board',
-    'charging-board',
-    'boards',
-    'earpiece-sensor-flex',
-    'earpiece',
-    'mesh',
-    'grille',
-    'loudspeaker',
-    'front-camera',
-    'rear-camera',
-    'fingerprint-reader',
-    'home-key',
-    'soft-keys',
-    'side-keys',
-    'vibration-motor',
-    'antenna',
-    'sensor-holder',
-    'shielding-foil',
-    'charging-coil',
-    'sim-tray',
-    'stylus',
-    'stylus-layer',
-] as const;
+export const PART_KINDS = every<Part['kind']>({
+    'display-assembly': true,
+    digitizer: true,
+    frame: true,
+    'back-cover': true,
+    cover: true,
+    bracket: true,
+    battery: true,
+    'main-board': true,
+    'charging-board': true,
+    boards: true,
+    'earpiece-sensor-flex': true,
+    earpiece: true,
+    mesh: true,
+    grille: true,
+    loudspeaker: true,
+    'front-camera': true,
+    'rear-camera': true,
+    'fingerprint-reader': true,
+    'home-key': true,
+    'soft-keys': true,
+    'side-keys': true,
+    'vibration-motor': true,
+    antenna: true,
+    'sensor-holder': true,
+    'shielding-foil': true,
+    'charging-coil': true,
+    'sim-tray': true,
+    stylus: true,
+    'stylus-layer': true,
+});
 
 /** What is filled in for each kind of element, in the order of the form. */
 export const FIELDS: Record<Group, Field[]> = {
@@ -95,14 +98,31 @@ export const FIELDS: Record<Group, Field[]> = {
         choice('tool', say('page.fields.tool'), HAND_TOOLS),
         ...sized,
         number('seconds', say('page.fields.seconds-of-hands')),
-        choice('pairing', say('page.fields.paired'), ['none', 'biometric', 'calibrated'], { optional: true }),
+        choice(
+            'pairing',
+            say('page.fields.paired'),
+            every<NonNullable<Part['pairing']>>({ none: true, biometric: true, calibrated: true }),
+            { optional: true },
+        ),
         { key: 'functions', label: say('page.functions'), kind: 'list', optional: true, wide: true },
         { key: 'care', label: say('page.fields.care-notes'), kind: 'list', optional: true, wide: true },
         after,
     ],
     fasteners: [
         ...named,
-        choice('driver', say('page.fields.driver'), ['P2', 'Y000', 'PH000', 'PH00', 'T3', 'T5', 'T6']),
+        choice(
+            'driver',
+            say('page.fields.driver'),
+            every<PhoneFile['fasteners'][number]['driver']>({
+                P2: true,
+                Y000: true,
+                PH000: true,
+                PH00: true,
+                T3: true,
+                T5: true,
+                T6: true,
+            }),
+        ),
         number('thread', say('page.fields.thread-mm')),
         number('length', say('page.fields.length-mm')),
         number('holeDepth', say('page.fields.hole-depth-mm')),
@@ -114,7 +134,16 @@ export const FIELDS: Record<Group, Field[]> = {
     ],
     connectors: [
         ...named,
-        choice('kind', say('page.kind'), ['board-to-board', 'zif', 'coax', 'spring']),
+        choice(
+            'kind',
+            say('page.kind'),
+            every<PhoneFile['connectors'][number]['kind']>({
+                'board-to-board': true,
+                zif: true,
+                coax: true,
+                spring: true,
+            }),
+        ),
         choice('face', say('page.face'), FACES),
         ...placed,
         { key: 'joins', label: say('page.fields.joins-two-ids-of-parts'), kind: 'list', wide: true },
@@ -126,20 +155,28 @@ export const FIELDS: Record<Group, Field[]> = {
     ],
     bonds: [
         ...named,
-        choice('adhesive', say('page.adhesive'), [
-            'foam-tape',
-            'precut-seal',
-            'strong-glue',
-            'double-tape',
-            'flex-glue',
-            'pull-tab',
-            'silicone',
-            'clips',
-        ]),
+        choice(
+            'adhesive',
+            say('page.adhesive'),
+            every<Bond['adhesive']>({
+                'foam-tape': true,
+                'precut-seal': true,
+                'strong-glue': true,
+                'double-tape': true,
+                'flex-glue': true,
+                'pull-tab': true,
+                silicone: true,
+                clips: true,
+            }),
+        ),
         number('width', say('page.fields.width-mm')),
         number('height', say('page.fields.height-of-the-new-one-mm')),
         choice('face', say('page.face'), FACES),
-        choice('renewal', say('page.fields.made-anew-with'), ['precut', 'tape', 'liquid', 'reuse']),
+        choice(
+            'renewal',
+            say('page.fields.made-anew-with'),
+            every<Bond['renewal']>({ precut: true, tape: true, liquid: true, reuse: true }),
+        ),
         number('clampMinutes', say('page.fields.minutes-under-clamps'), { optional: true }),
         choice('stack', say('page.fields.stack-at-the-edge'), [], { from: 'stacks', optional: true }),
         choice('batteryStack', say('page.fields.stack-through-the-battery'), [], { from: 'stacks', optional: true }),
@@ -159,13 +196,7 @@ export const FIELDS: Record<Group, Field[]> = {
     ],
     replacements: [
         ...named,
-        choice('kind', say('page.kind'), [
-            'glass-only',
-            'digitizer-only',
-            'display-assembly',
-            'display-with-small-parts',
-            'display-with-frame',
-        ]),
+        choice('kind', say('page.kind'), REPLACEMENT_KINDS),
         number('flexLength', say('page.fields.length-of-its-flex-mm')),
         { key: 'replaces', label: say('page.fields.replaces-ids-of-parts'), kind: 'list', wide: true },
         { key: 'brings', label: say('page.fields.brings-ids-of-parts'), kind: 'list', wide: true },
@@ -181,17 +212,25 @@ export const FIELDS: Record<Group, Field[]> = {
     ],
     openings: [
         ...named,
-        choice('shape', say('page.fields.shape'), ['circle', 'slot', 'rectangle']),
+        choice(
+            'shape',
+            say('page.fields.shape'),
+            every<Opening['shape']>({ circle: true, slot: true, rectangle: true }),
+        ),
         ...sized,
         number('clearance', say('page.fields.clearance-mm')),
-        choice('ifCovered', say('page.fields.if-covered'), [
-            'earpiece-faint',
-            'camera-blurred',
-            'proximity-dead',
-            'microphone-muffled',
-            'flex-pinched',
-            'home-key-stiff',
-        ]),
+        choice(
+            'ifCovered',
+            say('page.fields.if-covered'),
+            every<Opening['ifCovered']>({
+                'earpiece-faint': true,
+                'camera-blurred': true,
+                'proximity-dead': true,
+                'microphone-muffled': true,
+                'flex-pinched': true,
+                'home-key-stiff': true,
+            }),
+        ),
     ],
     flexZones: [...named, choice('face', say('page.face'), FACES), ...sized],
 };
@@ -203,15 +242,24 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         text('model', say('page.fields.model')),
         number('year', say('page.fields.year')),
         number('mass', say('page.fields.mass-g')),
-        choice('family', say('page.fields.opens'), [
-            'front-opening',
-            'rear-opening',
-            'front-bonded',
-            'screwed-chassis',
-            'metal-shell',
-            'folding-outer',
-        ]),
-        choice('port', say('page.fields.charge-port'), ['oval', 'trapezoid', 'flat', 'none'], { optional: true }),
+        choice(
+            'family',
+            say('page.fields.opens'),
+            every<PhoneFile['family']>({
+                'front-opening': true,
+                'rear-opening': true,
+                'front-bonded': true,
+                'screwed-chassis': true,
+                'metal-shell': true,
+                'folding-outer': true,
+            }),
+        ),
+        choice(
+            'port',
+            say('page.fields.charge-port'),
+            every<NonNullable<PhoneFile['identity']['port']>>({ oval: true, trapezoid: true, flat: true, none: true }),
+            { optional: true },
+        ),
         { key: 'codes', label: say('page.fields.model-codes-code-region-connector'), kind: 'codes', wide: true },
         { key: 'colours', label: say('page.fields.colours'), kind: 'list', wide: true },
     ],
@@ -221,7 +269,7 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('thickness', say('page.fields.thickness-mm')),
         number('cornerRadius', say('page.fields.corner-radius-mm')),
         number('glassInset', say('page.fields.glass-inset-mm')),
-        choice('frame', say('page.fields.frame'), ['metal', 'plastic']),
+        choice('frame', say('page.fields.frame'), every<PhoneFile['body']['frame']>({ metal: true, plastic: true })),
         number('curve', say('page.fields.curved-edge-mm'), { optional: true }),
         number('display.x', say('page.fields.lit-area-x-mm')),
         number('display.y', say('page.fields.lit-area-y-mm')),
@@ -240,10 +288,14 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('tolerance', say('page.fields.each-may-be-off-by-mm'), { optional: true }),
     ],
     panel: [
-        choice('technology', say('page.technology'), ['oled', 'soft-oled', 'hard-oled', 'lcd']),
+        choice('technology', say('page.technology'), TECHNOLOGIES),
         text('connectorCode', say('page.connector')),
         { key: 'memory', label: say('page.fields.carries-calibration'), kind: 'flag' },
-        choice('notice', say('page.fields.part-notice'), ['none', 'until-copied', 'stays']),
+        choice(
+            'notice',
+            say('page.fields.part-notice'),
+            every<PhoneFile['panel']['notice']>({ none: true, 'until-copied': true, stays: true }),
+        ),
         number('flexNeeded', say('page.fields.flex-needed-for-a-trial-mm')),
         { key: 'readerUnderDisplay', label: say('page.fields.reader-under-the-display'), kind: 'flag' },
         number('refresh', say('page.fields.hz')),

@@ -1,4 +1,5 @@
 import type { PhoneFile } from '../../api/client';
+import { SIDES } from '../../api/sets';
 import type { Element, Group } from './elements';
 
 type Layer = PhoneFile['stacks'][string]['layers'][number];
@@ -180,7 +181,7 @@ export function fresh(group: Group, id: string, file: PhoneFile): Element {
 
 /** All four sides as stretches, the hinge side left alone. */
 export function allRound(file: PhoneFile, hinge: string | undefined): Record<string, unknown>[] {
-    return (['top', 'right', 'bottom', 'left'] as const).map((side) => ({
+    return SIDES.map((side) => ({
         id: side,
         side,
         from: 0,

@@ -15,8 +15,11 @@ import { useSettled } from '../../shell/useSettled';
 import { clock, say } from '../../words/words';
 import { Calibrate } from './Calibrate';
 import { Tried } from './Tried';
+import type { Schemas } from '../../api/client';
+import { every } from '../../api/sets';
 
-type State = 'fresh' | 'aged' | 'foreign';
+type State = NonNullable<Schemas['HeatTried']['state']>;
+const STATES = every<State>({ fresh: true, aged: true, foreign: true });
 
 /**
  * Heating tried out on paper: choose phone, bond and source, move time and room, see curves and what works at once;
@@ -84,7 +87,7 @@ export function HeatDesk() {
                     onChange={(e) => setState(e.target.value as State)}
                     sx={{ width: 220 }}
                 >
-                    {(['fresh', 'aged', 'foreign'] as const).map((s) => (
+                    {STATES.map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`adhesivestate.${s}`)}
                         </MenuItem>

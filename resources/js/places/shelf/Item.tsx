@@ -7,6 +7,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, take, type Schemas } from '../../api/client';
+import { REPLACEMENT_KINDS, STATES_BY_HAND, TECHNOLOGIES } from '../../api/sets';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
@@ -17,15 +18,6 @@ type Item = Schemas['ShelfItem'];
 type Fields = Schemas['ShelfItemFields'];
 type Text = Record<string, string>;
 
-const KINDS = [
-    'glass-only',
-    'digitizer-only',
-    'display-assembly',
-    'display-with-small-parts',
-    'display-with-frame',
-] as const;
-const TECHNOLOGIES = ['', 'oled', 'soft-oled', 'hard-oled', 'lcd'] as const;
-const STATES = ['new', 'tested', 'kept-frame', 'faulty'] as const;
 const FLAGS = {
     stylusLayer: say('page.item.stylus-layer'),
     readerThrough: say('page.item.reader-sees-through'),
@@ -97,7 +89,7 @@ function ItemForm({ item }: { item: Item | null }) {
                 )}
                 <TextField label={say('page.name')} required {...bind('name')} sx={{ gridColumn: 'span 2' }} />
                 <TextField label={say('page.kind')} select required {...bind('kind')}>
-                    {KINDS.map((k) => (
+                    {REPLACEMENT_KINDS.map((k) => (
                         <MenuItem key={k} value={k}>
                             {say(`kind.${k}`)}
                         </MenuItem>
@@ -111,7 +103,7 @@ function ItemForm({ item }: { item: Item | null }) {
                 />
                 <TextField label={say('page.connector')} {...bind('connector')} />
                 <TextField label={say('page.technology')} select {...bind('technology')}>
-                    {TECHNOLOGIES.map((t) => (
+                    {['', ...TECHNOLOGIES].map((t) => (
                         <MenuItem key={t} value={t}>
                             {t === '' ? say('page.not-known') : say(`technology.${t}`)}
                         </MenuItem>
@@ -128,7 +120,7 @@ function ItemForm({ item }: { item: Item | null }) {
                 <TextField label={say('page.item.batch')} required {...bind('batch')} />
                 <TextField label={say('page.place')} required {...bind('place')} />
                 <TextField label={say('page.state')} select required {...bind('state')} disabled={gone}>
-                    {(gone ? [item.state] : STATES).map((s) => (
+                    {(gone ? [item.state] : STATES_BY_HAND).map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`itemstate.${s}`)}
                         </MenuItem>

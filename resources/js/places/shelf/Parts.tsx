@@ -13,13 +13,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { queries } from '../../api/queries';
+import { PART_STATES } from '../../api/sets';
 import { useSettled } from '../../shell/useSettled';
 import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
 import { toggled } from '../../stations/checkin/draft';
 import { Pager } from '../Pager';
-
-const STATES = ['new', 'tested', 'kept-frame', 'faulty', 'returned', 'fitted'];
 
 /** The parts, found by any word, a page at a time; chosen ones get labels. */
 export function Parts() {
@@ -58,7 +57,7 @@ export function Parts() {
                     sx={{ width: 140 }}
                 >
                     <MenuItem value="">{say('page.parts.all')}</MenuItem>
-                    {STATES.map((s) => (
+                    {PART_STATES.map((s) => (
                         <MenuItem key={s} value={s}>
                             {say(`itemstate.${s}`)}
                         </MenuItem>

@@ -7,13 +7,14 @@ import { useState, type SyntheticEvent } from 'react';
 import { Link } from 'react-router';
 import type { Job, Step } from '../../api/client';
 import type { Heated } from '../../bench/heat';
-import type { Run } from '../../bench/run';
+import type { Place, Run } from '../../bench/run';
 import { screwsOf } from '../../bench/ledger';
 import { report } from '../../bench/useOutbox';
 import { Troubles } from './Troubles';
 import { say, sayReason, sentence } from '../../words/words';
+import { every } from '../../api/sets';
 
-const PLACES = ['edge', 'back', 'battery-well'] as const;
+const PLACES = every<Place>({ edge: true, back: true, 'battery-well': true });
 
 /** What the plan did not foresee: a note, alcohol somewhere, the battery in for a look, screws that are not there. */
 interface Props {
@@ -26,6 +27,9 @@ interface Props {
     close: () => void;
 }
 
+/**
+ * What does not go as planned at a step: notes, alcohol, battery, screws, a bond that holds, a bad part, troubles.
+ */
 export function ProblemPanel({ job: whole, run, step, ladder, face, close }: Props) {
     const job = whole.id;
     const [note, setNote] = useState('');

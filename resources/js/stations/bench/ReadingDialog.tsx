@@ -12,12 +12,13 @@ import { report } from '../../bench/useOutbox';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { shown, useThermometer, type Probe } from '../../bench/useThermometer';
+import { every } from '../../api/sets';
 
-const PROBES = ['outer-face', 'edge', 'panel', 'battery'] as const;
+const PROBES = every<Probe>({ 'outer-face': true, edge: true, panel: true, battery: true });
 
 /** What the thermometer shows at this moment, and where it sits. */
 export function ReadingDialog({ job, step, close }: { job: string; step: string; close: () => void }) {
-    const [probe, setProbe] = useState<Probe>(PROBES[0]);
+    const [probe, setProbe] = useState<Probe>('outer-face');
     const [typed, setTyped] = useState('');
     const tenths = tenthsOf(typed);
     const keep = (event: SyntheticEvent) => {

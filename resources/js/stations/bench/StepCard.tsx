@@ -63,6 +63,7 @@ const LOUD = {
     waste: 'care',
 } satisfies Record<Hazard, 'stop' | 'care'>;
 
+/** What to do at the step that is shown, and the buttons for it; needs the view of it and what a hand may do. */
 export function StepCard(p: Props) {
     const { job, plan, run } = p;
     const { step, done, untested: open } = p.view;

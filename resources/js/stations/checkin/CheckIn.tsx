@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, take, type Condition } from '../../api/client';
 import { queries } from '../../api/queries';
+import type { MarkKind } from '../../api/sets';
 import type { Face } from '../../mat/geometry';
 import { useJob } from '../../shell/jobContext';
 import { Note } from '../../shell/Note';
@@ -19,28 +20,18 @@ import { useSettled } from '../../shell/useSettled';
 import { say, sayReason } from '../../words/words';
 import { NextCheck } from '../pieces/NextCheck';
 import { Chips } from './Chips';
-import {
-    blank,
-    checked,
-    complete,
-    functionsOf,
-    OBSERVATIONS,
-    seenIn,
-    SIGNS,
-    takeOutOf,
-    toggled,
-    type Kind,
-} from './draft';
+import { blank, checked, complete, functionsOf, OBSERVATIONS, seenIn, SIGNS, takeOutOf, toggled } from './draft';
 import { Functions } from './Functions';
 import { MarkTools } from './MarkTools';
 import { Photos } from './Photos';
 import { Receipt } from './Receipt';
 
+/** The condition before anything is opened, written down on the drawing and in lists; kept whole or not at all. */
 export function CheckIn() {
     const { job, phone } = useJob();
     const [condition, change] = useState<Condition>(job.condition ?? blank());
     const [face, setFace] = useState<Face>('front');
-    const [kind, setKind] = useState<Kind>('crack');
+    const [kind, setKind] = useState<MarkKind>('crack');
     const navigate = useNavigate();
     const list = functionsOf(phone);
     const settled = useSettled(condition, 200);

@@ -6,7 +6,7 @@ import { toggled } from './draft';
 
 interface Props<T extends string> {
     title: string;
-    all: T[];
+    all: readonly T[];
     prefix: string;
     on: T[];
     set: (v: T[]) => void;

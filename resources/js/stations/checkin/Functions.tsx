@@ -6,9 +6,8 @@ import Typography from '@mui/material/Typography';
 import type { KeyboardEvent } from 'react';
 import type { Condition } from '../../api/client';
 import { say } from '../../words/words';
-import { STATE_KEYS, stateOf, withState, type Fn, type State } from './draft';
-
-const STATES: State[] = ['works', 'fails', 'cannot-test'];
+import { FUNCTION_STATES, type FunctionState } from '../../api/sets';
+import { STATE_KEYS, stateOf, withState, type Fn } from './draft';
 
 interface Props {
     list: Fn[];
@@ -61,10 +60,10 @@ export function Functions({ list, condition, change }: Props) {
                             exclusive
                             size="small"
                             value={stateOf(condition, f) ?? null}
-                            onChange={(_, v: State | null) => v && change((c) => withState(c, f, v))}
+                            onChange={(_, v: FunctionState | null) => v && change((c) => withState(c, f, v))}
                             aria-label={say(`function.${f}`)}
                         >
-                            {STATES.map((s) => (
+                            {FUNCTION_STATES.map((s) => (
                                 <ToggleButton key={s} value={s} tabIndex={-1} sx={{ px: 1.25 }}>
                                     {s === 'cannot-test' ? say('page.functions.no-test') : say(`state.${s}`)}
                                 </ToggleButton>

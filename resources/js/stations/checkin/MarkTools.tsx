@@ -7,7 +7,8 @@ import type { Condition, PhoneFile, Schemas } from '../../api/client';
 import { Mat, type Mark } from '../../mat/Mat';
 import type { Face } from '../../mat/geometry';
 import { say, sayReason } from '../../words/words';
-import { begun, drawn, KINDS, type Kind } from './draft';
+import { MARK_KINDS, type MarkKind } from '../../api/sets';
+import { begun, drawn } from './draft';
 
 interface Props {
     phone: PhoneFile;
@@ -16,8 +17,8 @@ interface Props {
     look: Schemas['Look'] | undefined;
     face: Face;
     setFace: (f: Face) => void;
-    kind: Kind;
-    setKind: (k: Kind) => void;
+    kind: MarkKind;
+    setKind: (k: MarkKind) => void;
 }
 
 /** The mat to draw on, what is drawn, and every mark in words. */
@@ -73,11 +74,11 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                 <ToggleButtonGroup
                     exclusive
                     value={kind}
-                    onChange={(_, v: Kind | null) => v && setKind(v)}
+                    onChange={(_, v: MarkKind | null) => v && setKind(v)}
                     aria-label={say('page.mark-tools.what-to-draw')}
                     sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)' }}
                 >
-                    {KINDS.map((k) => (
+                    {MARK_KINDS.map((k) => (
                         <ToggleButton key={k} value={k} sx={{ border: 1, borderRadius: 0 }}>
                             {say(`mark.${k}`)}
                         </ToggleButton>

@@ -1,68 +1,66 @@
 import type { Condition, PhoneFile } from '../../api/client';
+import { every, type FunctionState, type MarkKind } from '../../api/sets';
 import type { Face, Point } from '../../mat/geometry';
 import { say } from '../../words/words';
 
 export type Observation = Condition['observations'][number];
 export type Fn = Condition['functions'][number]['function'];
-export type State = Condition['functions'][number]['state'];
 export type Sign = Condition['repairSigns'][number];
-export type Kind = Condition['marks'][number]['kind'];
 export type Check = Condition['checks'][number];
 
-export const OBSERVATIONS: Observation[] = [
-    'cracked-glass',
-    'lines',
-    'spots',
-    'flicker',
-    'no-image',
-    'blotches',
-    'no-touch',
-    'dead-zones',
-    'dim-image',
-    'still-rings',
-    'screen-lifted',
-    'frame-bent',
-    'back-cracked',
-    'cell-swollen',
-];
-export const SIGNS: Sign[] = [
-    'foreign-tape',
-    'liquid-glue',
-    'missing-screws',
-    'mixed-screws',
-    'lifts-easily',
-    'seal-missing',
-    'part-notice',
-];
-export const KINDS: Kind[] = ['crack', 'dead-zone', 'line', 'spot', 'frame-bend', 'missing-screw'];
+export const OBSERVATIONS = every<Observation>({
+    'cracked-glass': true,
+    lines: true,
+    spots: true,
+    flicker: true,
+    'no-image': true,
+    blotches: true,
+    'no-touch': true,
+    'dead-zones': true,
+    'dim-image': true,
+    'still-rings': true,
+    'screen-lifted': true,
+    'frame-bent': true,
+    'back-cracked': true,
+    'cell-swollen': true,
+});
+export const SIGNS = every<Sign>({
+    'foreign-tape': true,
+    'liquid-glue': true,
+    'missing-screws': true,
+    'mixed-screws': true,
+    'lifts-easily': true,
+    'seal-missing': true,
+    'part-notice': true,
+});
 /** Keys for the state of a function. */
-export const STATE_KEYS: Record<string, State> = { w: 'works', f: 'fails', c: 'cannot-test' };
+export const STATE_KEYS: Record<string, FunctionState> = { w: 'works', f: 'fails', c: 'cannot-test' };
 
-const ORDER: Fn[] = [
-    'image',
-    'brightness',
-    'touch',
-    'stylus',
-    'earpiece',
-    'loudspeaker',
-    'microphone',
-    'call',
-    'proximity',
-    'ambient-light',
-    'front-camera',
-    'rear-camera',
-    'keys',
-    'home-key',
-    'vibration',
-    'fingerprint',
-    'face-unlock',
-    'charging',
-    'wireless-charging',
-    'signal',
-    'wifi',
-    'sim',
-    'part-notice',
-];
+const ORDER = every<Fn>({
+    image: true,
+    brightness: true,
+    touch: true,
+    stylus: true,
+    earpiece: true,
+    loudspeaker: true,
+    microphone: true,
+    call: true,
+    proximity: true,
+    'ambient-light': true,
+    'front-camera': true,
+    'rear-camera': true,
+    keys: true,
+    'home-key': true,
+    vibration: true,
+    fingerprint: true,
+    'face-unlock': true,
+    charging: true,
+    'wireless-charging': true,
+    signal: true,
+    wifi: true,
+    sim: true,
+    'part-notice': true,
+});
 
 /** The functions of this phone in the order of testing, from the parts in its file. */
 export function functionsOf(phone: PhoneFile): Fn[] {
@@ -91,11 +89,11 @@ export const blank = (): Condition => ({
 });
 
 const rounded = (p: Point): Point => ({ x: Math.round(p.x * 10) / 10, y: Math.round(p.y * 10) / 10 });
-const isStroke = (kind: Kind): boolean => kind === 'crack' || kind === 'line';
+const isStroke = (kind: MarkKind): boolean => kind === 'crack' || kind === 'line';
 const MOST_POINTS = 400;
 
 /** A mark begun where the finger comes down. */
-export const begun = (c: Condition, kind: Kind, face: Face, p: Point): Condition => ({
+export const begun = (c: Condition, kind: MarkKind, face: Face, p: Point): Condition => ({
     ...c,
     marks: [
         ...c.marks,
@@ -119,7 +117,7 @@ export function drawn(c: Condition, p: Point): Condition {
     return { ...c, marks: [...c.marks.slice(0, -1), { ...last, points }] };
 }
 
-const AMOUNTS_TO: Record<Kind, Record<Face, Observation | null>> = {
+const AMOUNTS_TO: Record<MarkKind, Record<Face, Observation | null>> = {
     crack: { front: 'cracked-glass', back: 'back-cracked' },
     line: { front: 'lines', back: 'lines' },
     spot: { front: 'spots', back: 'spots' },
@@ -148,9 +146,10 @@ export const checked = (c: Condition, check: Check): Condition => ({
 export const toggled = <T>(list: T[], item: T): T[] =>
     list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
 
-export const stateOf = (c: Condition, fn: Fn): State | undefined => c.functions.find((f) => f.function === fn)?.state;
+export const stateOf = (c: Condition, fn: Fn): FunctionState | undefined =>
+    c.functions.find((f) => f.function === fn)?.state;
 
-export const withState = (c: Condition, fn: Fn, state: State): Condition => ({
+export const withState = (c: Condition, fn: Fn, state: FunctionState): Condition => ({
     ...c,
     functions: [...c.functions.filter((f) => f.function !== fn), { function: fn, state }],
 });

@@ -17,8 +17,17 @@ import { Offers } from './Offers';
 import { PartFailed } from './PartFailed';
 
 type Row = Schemas['FittedPart'];
-const MARK = { fits: '●', 'fits-with-a-loss': '◆', unknown: '◇', 'does-not-fit': '✕' } as const;
-const ROLE = { fits: 'done', 'fits-with-a-loss': 'now', unknown: 'now', 'does-not-fit': 'stop' } as const;
+type Verdict = Row['verdict'];
+const MARK = { fits: '●', 'fits-with-a-loss': '◆', unknown: '◇', 'does-not-fit': '✕' } satisfies Record<
+    Verdict,
+    string
+>;
+const ROLE = {
+    fits: 'done',
+    'fits-with-a-loss': 'now',
+    unknown: 'now',
+    'does-not-fit': 'stop',
+} as const satisfies Record<Verdict, string>;
 
 /** Parts on the shelf for this phone, judged criterion by criterion. */
 export function Part() {

@@ -5,13 +5,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
-import type { Condition, Plan } from '../../api/client';
+import type { BenchState, Condition, Plan } from '../../api/client';
 import { testKey, untested, type Run } from '../../bench/run';
 import { report } from '../../bench/useOutbox';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
+import { every } from '../../api/sets';
 
-const OUTCOMES = ['pass', 'fail', 'not-possible'] as const;
+const OUTCOMES = every<BenchState['tests'][number]['outcome']>({ pass: true, fail: true, 'not-possible': true });
 
 interface Props {
     job: string;

@@ -88,7 +88,7 @@ export function Prove() {
                     </Note>
                 )}
                 {proof.data && proof.data.newFaults.length === 0 && (
-                    <Note tone="done">{say('page.prove.no-fault-that-was-not-there')}</Note>
+                    <SoFar tested={run.tests.size} left={gates.flatMap((g) => untested(plan, run, g)).length} />
                 )}
                 {failed.map((r) => (
                     <Box key={r.function}>
@@ -128,5 +128,17 @@ export function Prove() {
                 })}
             </Box>
         </Box>
+    );
+}
+
+/** That no new fault was found, said only as far as it was tested. */
+function SoFar({ tested, left }: { tested: number; left: number }) {
+    if (left === 0) {
+        return <Note tone="done">{say('page.prove.no-fault-that-was-not-there')}</Note>;
+    }
+    return (
+        <Note tone="plain">
+            {tested === 0 ? say('page.prove.nothing-tested') : say('page.prove.none-so-far', { count: tested, left })}
+        </Note>
     );
 }

@@ -14,8 +14,9 @@ import { say, sayReason, sentence } from '../../words/words';
 import { NextCheck } from '../pieces/NextCheck';
 import { Ways } from './Ways';
 
-const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const;
-const MARK = { broken: '◆', possible: '◇', whole: '●' } as const;
+type Likelihood = Schemas['Finding']['layers'][number]['likelihood'];
+const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const satisfies Record<Likelihood, string>;
+const MARK = { broken: '◆', possible: '◇', whole: '●' } satisfies Record<Likelihood, string>;
 
 /** Which layer is broken, and what would do. */
 export function Scope() {
