@@ -176,6 +176,7 @@ final class CheckInTest extends TestCase
         $t->checkIn('quillon-vesper', 'QV-2110', ['lines'], 'Ottilie Marsh');
         $t->change('receipt', ['name' => 'Ottilie Marsh', 'strokes' => [[[10, 50], [40, 20.5], [90, 60]]]]);
         $version = $t->version;
+        $this->travel(5)->seconds();
         $t->change('receipt', ['name' => 'Ottilie Marsh', 'strokes' => [[[10, 50], [40, 20.5], [90, 60]]]]);
         self::assertSame($version, $t->version);
         $this->ask('GET', "/jobs/$t->job", status: 200)->assertJsonPath('receipt.drawn', true);

@@ -22,7 +22,9 @@ final readonly class ReceiptController
         return new JobResource(
             $change->atAnyTime($job, $request->version(), static function (Job $locked) use ($request): void {
                 $signed = ['name' => $request->string('name')->trim()->toString(), 'strokes' => $request->strokes()];
-                if ($locked->receipt === null || array_diff_key($locked->receipt, ['at' => true]) !== $signed) {
+                // As it is kept: whole figures come back without their point.
+                $kept = json_encode(array_diff_key($locked->receipt ?? [], ['at' => true]), JSON_THROW_ON_ERROR);
+                if ($kept !== json_encode($signed, JSON_THROW_ON_ERROR)) {
                     $locked->receipt = $signed + ['at' => Carbon::now()->toIso8601ZuluString()];
                 }
             }),
