@@ -6,6 +6,7 @@ namespace App\Heat;
 
 use App\Models\Job;
 use Facelift\Bench\Event;
+use Facelift\Bench\HeatBefore;
 use Facelift\Bench\HeatLog;
 use Facelift\Bench\Run;
 use Facelift\Fit\OldPanel;
@@ -86,7 +87,7 @@ final readonly class BenchHeat
 
         return FollowedHeating::of(
             $record,
-            self::curves($run, $bond),
+            self::curves($run, $bond, $record->from),
             $source,
             $opening->window,
             $opening->limits,
@@ -115,20 +116,21 @@ final readonly class BenchHeat
             return $kept;
         }
         $last = max(array_map(static fn($r): float => $r->second, $readings));
-        $fit = (new Refit(self::curves($run, $bond), static fn(Source $s) => $record->programme($s, $last)))->of(
-            $run->plan->basis->source,
-            $readings,
-        );
+        $fit = (new Refit(
+            self::curves($run, $bond, $record->from),
+            static fn(Source $s) => $record->programme($s, $last),
+        ))->of($run->plan->basis->source, $readings);
         Cache::put($key, $fit, self::KEPT);
 
         return $fit;
     }
 
-    private static function curves(Run $run, string $bond): Curves
+    /** Of the phone as it came to this bond, warm from those before it. */
+    private static function curves(Run $run, string $bond, int $from): Curves
     {
-        $basis = $run->plan->basis;
+        $phone = $run->plan->basis->phone;
 
-        return Curves::of($basis->phone, $basis->phone->bonds[$bond], $basis->room);
+        return Curves::after(HeatBefore::of($run, $bond, $from), $phone, $phone->bonds[$bond]);
     }
 
     /**

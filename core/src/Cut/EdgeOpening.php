@@ -6,6 +6,7 @@ namespace Facelift\Cut;
 
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
+use Facelift\Heat\Carried;
 use Facelift\Heat\HeatPhase;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Sample;
@@ -21,6 +22,7 @@ final readonly class EdgeOpening
      * @param Binding|null    $blocked what keeps the source from reaching the bond; null if the plan works
      * @param list<Sample>    $samples
      * @param list<HeatPhase> $phases
+     * @param Carried|null    $leaves what the phone carries with it from here; null where it was read from a document
      */
     public function __construct(
         public string $bond,
@@ -30,6 +32,7 @@ final readonly class EdgeOpening
         public array $samples,
         public array $phases,
         public Limits $limits,
+        public ?Carried $leaves = null,
     ) {}
 
     /** Times on the source. */

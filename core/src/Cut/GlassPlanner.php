@@ -12,6 +12,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Mark;
 use Facelift\Geometry\Side;
+use Facelift\Heat\Carried;
 use Facelift\Heat\Curves;
 use Facelift\Heat\PanelBudget;
 use Facelift\Heat\Programme;
@@ -50,7 +51,7 @@ final readonly class GlassPlanner
         $moves = [...$this->curves($phone, $condition), ...$this->sections($phone, $condition)];
         $work = array_sum(array_map(static fn(GlassMove $m): float => $m->seconds, $moves));
         $stack = self::stack($phone);
-        $curves = new Curves(new Stack($stack), new Stack($stack), $room);
+        $curves = new Curves(new Stack($stack), new Stack($stack), Carried::nothing($room));
         for ($set = self::LOW; ; $set += 2.0) {
             $samples = $curves->run(Programme::empty()->heat(self::LONGEST, Source::plate($set)));
             $warm = self::reached($samples);

@@ -14,6 +14,8 @@ use Facelift\Geometry\Side;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
+use Facelift\Heat\Carried;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Session;
@@ -32,16 +34,34 @@ final readonly class OpeningPlanner
     private const BREAK = 180.0;
     private const MOST_HEATINGS = 60;
 
-    /** The bond has to be one that is warmed. */
-    public function plan(Phone $phone, Bond $bond, Condition $condition, HeatBy $heat): EdgeOpening
-    {
+    /**
+     * The bond has to be one that is warmed.
+     *
+     * @param Carried|null $before what the phone carries with it from what was heated before; null for a cold phone
+     * @param float        $rested s that it has lain since then, zero or more
+     */
+    public function plan(
+        Phone $phone,
+        Bond $bond,
+        Condition $condition,
+        HeatBy $heat,
+        ?Carried $before = null,
+        float $rested = 0.0,
+    ): EdgeOpening {
+        $before ??= Carried::nothing($heat->room);
         $state = $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
-        $start = static fn(): Session => new Session(
-            new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $heat->room),
-            $heat->source,
-            AdhesiveWindow::of($bond->adhesive, $state),
-            Limits::of($phone->body->frame, $heat->old),
-        );
+        $start = static function () use ($phone, $bond, $heat, $before, $rested, $state): Session {
+            $lanes = new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $before);
+            $lanes->advance($rested);
+
+            return new Session(
+                $lanes,
+                $before,
+                $heat->source,
+                AdhesiveWindow::of($bond->adhesive, $state),
+                Limits::of($phone->body->frame, $heat->old),
+            );
+        };
         if ($bond->cut === null) {
             return $this->run(
                 $start(),
@@ -65,7 +85,7 @@ final readonly class OpeningPlanner
         return $this->warm($start, $bond, $passes);
     }
 
-    /** @param \Closure(): Session $start from a cold phone */
+    /** @param \Closure(): Session $start from the phone as it comes to this bond */
     private function warm(\Closure $start, Bond $bond, Passes $passes): EdgeOpening
     {
         $dry = $this->run(
@@ -145,11 +165,10 @@ final readonly class OpeningPlanner
         array $round,
         ?int $alcohol,
     ): EdgeOpening {
-        $first = $session->heat();
+        [$moves, $first] = $this->heated($session, false);
         if (!$first->parts || $bond->cut === null || $passes === null) {
             return self::opening($session, $bond, [], $first->binding);
         }
-        $moves = [Heating::first($first->seconds, $this->end($session))];
         $moves[] = new FirstGap(self::FIRST_GAP, $this->after(self::FIRST_GAP, $session), $bond->cut->start);
         $heatings = 1;
         foreach ($round as $i => $stretch) {
@@ -160,7 +179,7 @@ final readonly class OpeningPlanner
                     if (++$heatings > self::MOST_HEATINGS) {
                         return self::opening($session, $bond, [], Binding::Time);
                     }
-                    [$heated, $binding] = $this->reheat($session);
+                    [$heated, $again] = $this->heated($session, true);
                     array_push($moves, ...$heated);
                     [$stroke, $rest] = $passes->within($left, $session->workingWindow() - $drip);
                     if ($stroke === null) {
@@ -168,7 +187,7 @@ final readonly class OpeningPlanner
                             $session,
                             $bond,
                             [],
-                            $binding === Binding::Target ? Binding::Time : $binding,
+                            $again->binding === Binding::Target ? Binding::Time : $again->binding,
                         );
                     }
                 }
@@ -194,6 +213,7 @@ final readonly class OpeningPlanner
             $session->samples(),
             $session->phases(),
             $session->limits,
+            $session->leaves(),
         );
     }
 
@@ -203,19 +223,31 @@ final readonly class OpeningPlanner
         return $adhesive === AdhesiveKind::StrongGlue || $adhesive === AdhesiveKind::DoubleTape;
     }
 
-    /** @return array{list<Move>, Binding} */
-    private function reheat(Session $session): array
+    /**
+     * On the source; after a rest if the battery is too warm from before to heat the bond long enough.
+     *
+     * @param bool $again true for one more heating of this bond
+     *
+     * @return array{list<Move>, HeatingEnd}
+     */
+    private function heated(Session $session, bool $again): array
     {
-        $moves = [];
+        // Warm from another bond, it would have no room left to heat this one.
+        $moves = !$again && $session->now()->battery > self::REST_BATTERY ? [$this->rested($session)] : [];
         $heating = $session->heat();
-        if (!$heating->parts) {
-            $seconds = $session->rest(self::REST_BATTERY);
-            $moves[] = new Cooling($seconds, $this->end($session, 0.0));
+        if ($again && !$heating->parts) {
+            $moves[] = $this->rested($session);
             $heating = $session->heat();
         }
-        $moves[] = Heating::again($heating->seconds, $this->end($session));
+        $at = $this->end($session);
+        $moves[] = $again ? Heating::again($heating->seconds, $at) : Heating::first($heating->seconds, $at);
 
-        return [$moves, $heating->binding];
+        return [$moves, $heating];
+    }
+
+    private function rested(Session $session): Cooling
+    {
+        return new Cooling($session->rest(self::REST_BATTERY), $this->end($session, 0.0));
     }
 
     private function pass(Stroke $stroke, Session $session): Pass

@@ -12,12 +12,30 @@ use Facelift\Anatomy\Phone;
  */
 final readonly class Curves
 {
-    public function __construct(private Stack $edge, private Stack $centre, private float $room = Usual::ROOM) {}
+    public function __construct(private Stack $edge, private Stack $centre, private Carried $before) {}
 
     /** The bond has to be one that is warmed. */
     public static function of(Phone $phone, Bond $bond, float $room = Usual::ROOM): self
     {
-        return new self(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $room);
+        return self::after(Carried::nothing($room), $phone, $bond);
+    }
+
+    /** The same on a phone that has been heated before. The bond has to be one that is warmed. */
+    public static function after(Carried $before, Phone $phone, Bond $bond): self
+    {
+        return new self(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $before);
+    }
+
+    /** What the phone carries with it once a programme is over. */
+    public function carried(Programme $programme): Carried
+    {
+        $lanes = new Lanes($this->edge, $this->centre, $this->before);
+        foreach ($programme->spans as [$seconds, $source]) {
+            $source === null ? $lanes->rest() : $lanes->heat($source);
+            $lanes->advance($seconds);
+        }
+
+        return $this->before->warmAs($lanes);
     }
 
     /**
@@ -27,7 +45,7 @@ final readonly class Curves
      */
     public function run(Programme $programme, float $every = 2.0): array
     {
-        $lanes = new Lanes($this->edge, $this->centre, $this->room);
+        $lanes = new Lanes($this->edge, $this->centre, $this->before);
         $clock = 0.0;
         $samples = [$lanes->sample($clock)];
         foreach ($programme->spans as [$seconds, $source]) {

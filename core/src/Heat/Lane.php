@@ -34,16 +34,18 @@ final class Lane
     /**
      * @param list<Layer> $layers    from the heated face inwards
      * @param float       $tolerance K, more than zero
+     * @param list<list<float>>|null $start °C of the cells of each layer; null for all at the room's temperature
      */
     public function __construct(
         private readonly array $layers,
         private readonly float $room,
         private readonly int $finest = 8,
         private readonly float $tolerance = self::TOLERANCE,
+        ?array $start = null,
     ) {
         $this->wall = new Wall($layers, $finest);
         $this->front = $this->back = Boundary::stillAir($room);
-        $this->profile = $this->wall->at($room);
+        $this->profile = $start === null ? $this->wall->at($room) : $this->wall->from($start, $room);
     }
 
     /** The source comes to the heated face. */
@@ -52,7 +54,7 @@ final class Lane
         $this->rest();
         $this->front = $source->boundary($this->room);
         if ($source->body !== null) {
-            $this->wall = new Wall([$source->body, ...$this->layers], $this->finest);
+            $this->wall = new Wall([$source->body, ...$this->layers], $this->finest, bag: true);
             $this->bag = \count($this->wall->capacity) - \count($this->profile);
             $this->profile = [...array_fill(0, $this->bag, $source->set), ...$this->profile];
         }
@@ -94,6 +96,18 @@ final class Lane
     public function meanOf(int $layer): float
     {
         return $this->wall->meanOf($layer + ($this->bag > 0 ? 1 : 0), $this->profile);
+    }
+
+    /** @return list<float> °C of the cells of a layer of the stack */
+    public function cellsOf(int $layer): array
+    {
+        return $this->wall->cellsOf($layer + ($this->bag > 0 ? 1 : 0), $this->profile);
+    }
+
+    /** The hottest there is within a layer of the stack, °C. */
+    public function hottestOf(int $layer): float
+    {
+        return $this->wall->hottestOf($layer + ($this->bag > 0 ? 1 : 0), $this->profile);
     }
 
     /** Temperature of a layer's side towards the heat, °C. */

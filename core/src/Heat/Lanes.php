@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
+use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\LayerRole;
 
 /**
@@ -20,13 +21,47 @@ final class Lanes
     public readonly Lane $edge;
     private readonly Lane $centre;
 
-    public function __construct(
-        private readonly Stack $edgeStack,
-        private readonly Stack $centreStack,
-        private readonly float $room,
-    ) {
-        $this->edge = new Lane($edgeStack->layers, $room);
-        $this->centre = new Lane($centreStack->layers, $room, self::CENTRE_CELLS);
+    private readonly Stack $edgeStack;
+    private readonly Stack $centreStack;
+    private readonly float $room;
+
+    /** The whole stacks; what is gone of them, and how warm the rest is, is what the phone carries with it. */
+    public function __construct(Stack $edge, Stack $centre, Carried $before)
+    {
+        $this->edgeStack = $before->left($edge);
+        $this->centreStack = $before->left($centre);
+        $this->room = $before->room;
+        $this->edge = new Lane(
+            $this->edgeStack->layers,
+            $this->room,
+            start: $before->atEdge($this->edgeStack),
+        );
+        $this->centre = new Lane(
+            $this->centreStack->layers,
+            $this->room,
+            self::CENTRE_CELLS,
+            start: $before->atCentre($this->centreStack),
+        );
+    }
+
+    /** @return array<string, list<float>> °C of the cells of each layer at the edge, by its name */
+    public function edgeByName(): array
+    {
+        return self::byName($this->edgeStack, $this->edge);
+    }
+
+    /** @return array<string, list<float>> °C of the cells of each layer through the battery, by its name */
+    public function centreByName(): array
+    {
+        return self::byName($this->centreStack, $this->centre);
+    }
+
+    /** @return array<string, list<float>> */
+    private static function byName(Stack $stack, Lane $lane): array
+    {
+        $names = array_map(static fn(Layer $l): string => $l->name, $stack->layers);
+
+        return array_combine($names, array_map($lane->cellsOf(...), array_keys($names)));
     }
 
     public function heat(Source $source): void
@@ -56,16 +91,29 @@ final class Lanes
         return $bond === null ? $this->room : $edge->meanOf($bond);
     }
 
+    /**
+     * The hottest of the panel, in the middle and at its border, °C: what is damaged is damaged where it is hottest.
+     */
+    private function panel(): float
+    {
+        $centre = $this->centreStack->layer(LayerRole::Panel);
+        $edge = $this->edgeStack->layer(LayerRole::Panel);
+
+        return $centre === null && $edge === null ? $this->room : max(
+            $centre === null ? -\INF : $this->centre->hottestOf($centre),
+            $edge === null ? -\INF : $this->edge->hottestOf($edge),
+        );
+    }
+
     public function sample(float $clock): Sample
     {
-        $panel = $this->centreStack->layer(LayerRole::Panel);
         $battery = $this->centreStack->layer(LayerRole::Battery);
         $frame = $this->edgeStack->layer(LayerRole::Frame);
 
         return new Sample(
             $clock,
             $this->bondOf($this->edge),
-            $panel === null ? $this->room : $this->centre->meanOf($panel),
+            $this->panel(),
             $battery === null ? $this->room : $this->centre->frontOf($battery),
             $this->edge->outerFace(),
             $frame === null ? $this->room : $this->edge->frontOf($frame),

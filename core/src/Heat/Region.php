@@ -103,24 +103,29 @@ final readonly class Region
      */
     private function unit(Source $source, array $times): array
     {
-        $lanes = new Lanes($this->edge, $this->centre, $this->room);
-        $lanes->heat($source);
-        $rise = $source->set - $this->room;
+        $lanes = new Lanes($this->edge, $this->centre, Carried::nothing($this->room));
+        // At the hottest that it can be set to: the room is never as hot, and every setting is a share of it.
+        $hot = $source->at($source->kind->range()[1]);
+        $lanes->heat($hot);
+        $rise = $hot->set - $this->room;
         $unit = [];
         $clock = 0.0;
         foreach ($times as $time) {
             $lanes->advance($time - $clock);
             $clock = $time;
-            $unit[] = [$this->scaled($lanes->sample($time), -$this->room, 1 / $rise), $this->falling($lanes, $rise)];
+            $unit[] = [
+                self::scaled($lanes->sample($time), -$this->room / $rise, 1 / $rise),
+                $this->falling($lanes, $rise),
+            ];
         }
 
         return $unit;
     }
 
-    /** Every temperature shifted first, then multiplied. */
-    private function scaled(Sample $s, float $shift, float $times): Sample
+    /** Every temperature multiplied first, then shifted. */
+    private static function scaled(Sample $s, float $shift, float $times): Sample
     {
-        $of = static fn(float $t): float => ($t + $shift) * $times;
+        $of = static fn(float $t): float => $t * $times + $shift;
 
         return new Sample(
             $s->second,
@@ -153,8 +158,8 @@ final readonly class Region
      */
     private function candidate(float $set, float $rise, array $unit, array $later): Candidate
     {
-        $here = $this->scaled($unit[0], $this->room / $rise, $rise);
-        $next = $this->scaled($later[0], $this->room / $rise, $rise);
+        $here = self::scaled($unit[0], $this->room, $rise);
+        $next = self::scaled($later[0], $this->room, $rise);
         $window = $this->openFor($unit[1], $rise);
         $binding = match (true) {
             $here->bond < $this->window->low || $window < self::LEAST_WINDOW => Binding::Time,

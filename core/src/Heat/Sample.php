@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Facelift\Heat;
 
-/** Estimated temperatures at one moment, °C; `frame` is the hottest of the edge that carries the bond. */
+/**
+ * Estimated temperatures at one moment, °C. `panel` is the hottest of it anywhere, `frame` the side towards the heat of
+ * the edge that carries the bond.
+ */
 final readonly class Sample
 {
     public function __construct(

@@ -23,6 +23,7 @@ final class Session
 
     public function __construct(
         private readonly Lanes $lanes,
+        private readonly Carried $before,
         private readonly Source $source,
         public readonly AdhesiveWindow $window,
         public readonly Limits $limits,
@@ -83,6 +84,12 @@ final class Session
         $this->phases[] = new HeatPhase(PhaseKind::Rest, $from, $this->clock);
 
         return $this->clock - $from;
+    }
+
+    /** What the phone carries with it from here. */
+    public function leaves(): Carried
+    {
+        return $this->before->warmAs($this->lanes);
     }
 
     public function now(): Sample

@@ -198,6 +198,23 @@ final readonly class Source
         );
     }
 
+    /**
+     * The same source at another setting.
+     *
+     * @throws OutOfRange If the setting lies outside the range of its kind.
+     */
+    public function at(float $set): self
+    {
+        return self::checked(
+            $this->kind,
+            $set,
+            $this->coefficient,
+            $this->mixed,
+            $this->body,
+            $this->origin,
+        );
+    }
+
     /** @throws OutOfRange If the coefficient lies outside the range of its kind. */
     public function withCoefficient(float $coefficient, Origin $origin): self
     {

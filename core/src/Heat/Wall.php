@@ -15,6 +15,9 @@ use Facelift\Anatomy\Layer;
  */
 final readonly class Wall
 {
+    /** By which a cell of a bag is thicker than the one before it, seen from the phone. */
+    private const GROWS = 1.35;
+
     /** @var list<float> J/(m²·K) of each cell */
     public array $capacity;
 
@@ -30,18 +33,18 @@ final readonly class Wall
     /**
      * @param list<Layer> $layers from the heated face inwards, at least one
      * @param int         $finest cells in the thickest layers; thin ones take a third of it, at least two
+     * @param bool        $bag    true if the first layer is a bag that lies on the others
      */
-    public function __construct(public array $layers, int $finest = 8)
+    public function __construct(public array $layers, int $finest = 8, bool $bag = false)
     {
         $capacity = $resistance = $layerOf = $contact = [];
         foreach ($layers as $l => $layer) {
-            $cells = max(2, (int) round($finest * min(1.0, $layer->thickness)));
-            $dx = $layer->thickness / 1000 / $cells;
-            for ($i = 0; $i < $cells; ++$i) {
+            $cells = $bag && $l === 0 ? self::growing($layer, $finest) : self::even($layer, $finest);
+            foreach ($cells as $i => $dx) {
                 $capacity[] = $dx * $layer->density * $layer->specificHeat;
                 $resistance[] = $dx / $layer->conductivity;
                 $layerOf[] = $l;
-                $contact[] = $i === $cells - 1 ? $layer->contact : 0.0;
+                $contact[] = $i === \count($cells) - 1 ? $layer->contact : 0.0;
             }
         }
         $link = [];
@@ -54,10 +57,76 @@ final readonly class Wall
         $this->skin = [$resistance[0] / 2, $resistance[\count($resistance) - 1] / 2];
     }
 
+    /** @return list<float> m, cells of one size */
+    private static function even(Layer $layer, int $finest): array
+    {
+        $cells = max(2, (int) round($finest * min(1.0, $layer->thickness)));
+
+        return array_fill(0, $cells, $layer->thickness / 1000 / $cells);
+    }
+
+    /**
+     * A bag is centimetres thick and gives its heat from the last millimetres: its cells grow away from the phone.
+     *
+     * @return list<float> m, from the heated face inwards
+     */
+    private static function growing(Layer $layer, int $finest): array
+    {
+        $sizes = [];
+        for ($size = 1 / $finest; array_sum($sizes) + $size < $layer->thickness; $size *= self::GROWS) {
+            $sizes[] = $size;
+        }
+        if ($sizes === []) {
+            return self::even($layer, $finest);
+        }
+        // What is left over is shared out, so that no sliver stands beside a thick cell.
+        $all = $layer->thickness / array_sum($sizes) / 1000;
+
+        return array_map(static fn(float $mm): float => $mm * $all, array_reverse($sizes));
+    }
+
     /** @return list<float> a uniform profile in °C */
     public function at(float $celsius): array
     {
         return array_fill(0, \count($this->capacity), $celsius);
+    }
+
+    /**
+     * A profile from what is known of each layer: its cells if there are as many, else their mean all through it. A
+     * layer
+     * of which nothing is known is as its neighbours, or as `$else`.
+     *
+     * @param list<list<float>> $known °C of the cells of each layer; empty where nothing is known
+     *
+     * @return list<float>
+     */
+    public function from(array $known, float $else): array
+    {
+        $profile = [];
+        foreach ($known as $layer => $cells) {
+            $count = \count(array_keys($this->layerOf, $layer, true));
+            if ($cells === []) {
+                $beside = [
+                    ...\array_slice($known[$layer - 1] ?? [], -1),
+                    ...\array_slice($known[$layer + 1] ?? [], 0, 1),
+                ];
+                $cells = [$beside === [] ? $else : array_sum($beside) / \count($beside)];
+            }
+            $even = array_fill(0, $count, array_sum($cells) / \count($cells));
+            array_push($profile, ...\count($cells) === $count ? $cells : $even);
+        }
+
+        return $profile;
+    }
+
+    /**
+     * @param list<float> $profile
+     *
+     * @return list<float> °C of the cells of a layer
+     */
+    public function cellsOf(int $layer, array $profile): array
+    {
+        return array_map(static fn(int $c): float => $profile[$c], array_keys($this->layerOf, $layer, true));
     }
 
     /** The stepper for given surroundings and step length in seconds. */
@@ -100,6 +169,21 @@ final readonly class Wall
         $cells = array_keys($this->layerOf, $layer, true);
 
         return array_sum(array_map(static fn(int $c): float => $profile[$c], $cells)) / \count($cells);
+    }
+
+    /**
+     * The hottest cell of a layer, °C.
+     *
+     * @param list<float> $profile
+     */
+    public function hottestOf(int $layer, array $profile): float
+    {
+        $hottest = -\INF;
+        foreach ($this->layerOf as $cell => $of) {
+            $hottest = $of === $layer ? max($hottest, $profile[$cell]) : $hottest;
+        }
+
+        return $hottest;
     }
 
     /**

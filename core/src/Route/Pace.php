@@ -15,6 +15,8 @@ final readonly class Pace
     /** To take up another tool, or to turn to the other frame. */
     public const CHANGE = 4.0;
     public const PRY = 8.0;
+    /** To lift what a bond held, and to prop or lay it. */
+    public const LIFT = 20.0;
     public const PLUG_IN = 12.0;
     public const CLEAN_PER_MM = 0.6;
     public const TAPE_STRIP = 25.0;

@@ -8,6 +8,7 @@ use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
+use Facelift\Heat\Carried;
 use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PhaseKind;
@@ -129,8 +130,9 @@ final class SessionTest extends TestCase
             new Lanes(
                 Stack::edgeOf($phone, $phone->bonds['seal']),
                 Stack::centreOf($phone, $phone->bonds['seal']),
-                22.0,
+                Carried::nothing(22.0),
             ),
+            Carried::nothing(22.0),
             Source::plate($set),
             AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh),
             $limits,

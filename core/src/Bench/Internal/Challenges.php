@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Bench\Internal;
 
 use Facelift\Bench\Event;
+use Facelift\Bench\HeatBefore;
 use Facelift\Bench\HeatLog;
 use Facelift\Bench\Refusal;
 use Facelift\Bench\Run;
@@ -98,7 +99,8 @@ final readonly class Challenges
             return null;
         }
         $seconds = max(0.0, ($event->at - $log->from) / 1000);
-        $samples = Curves::of($basis->phone, $bond, $basis->room)->run($log->programme($basis->source, $seconds), 10.0);
+        $curves = Curves::after(HeatBefore::of($this->run, $bondId, $log->from), $basis->phone, $bond);
+        $samples = $curves->run($log->programme($basis->source, $seconds), 10.0);
 
         return $samples[\count($samples) - 1];
     }

@@ -16,6 +16,9 @@ AIR = 10.0
 # On a plate, lifted, under hot air, resting: seconds, W/(m2 K), degrees of what the face meets.
 SPANS = [(200, 125.0, 85.0), (60, AIR, ROOM), (60, 45.0, 110.0), (100, AIR, ROOM)]
 STACKS = [("quillon-vesper", "edge"), ("quillon-vesper", "centre"), ("brasca-fern-5", "edge-back"), ("brasca-fern-5", "battery-front")]
+# A grain bag laid on the glass, at rest above: kg/m2 as `Source::bagAt` has it, its cells a twentieth of a millimetre.
+BAG = {"mass": 0.5, "set": 90.0, "area": 0.025, "conductivity": 0.3, "density": 620.0, "specificHeat": 1800.0, "contact": 1 / 110.0}
+ON_THE_GLASS = 240
 EVERY = 10
 FINER = 3
 
@@ -24,6 +27,8 @@ def mesh(layers):
     capacity, resistance, contact, owner = [], [], [], []
     for number, layer in enumerate(layers):
         cells = FINER * max(4, round(12 * min(1.0, layer["thickness"])))
+        if layer["thickness"] > 10:
+            cells = round(20 * layer["thickness"])
         dx = layer["thickness"] / 1000 / cells
         for i in range(cells):
             capacity.append(dx * layer["density"] * layer["specificHeat"])
@@ -34,17 +39,23 @@ def mesh(layers):
     return c, 1 / (r[:-1] / 2 + k[:-1] + r[1:] / 2), r[0] / 2, r[-1] / 2, numpy.array(owner)
 
 
-def solve(layers):
+def solve(layers, spans, start):
+    """Rows of layer means; `start` is the temperature of each layer."""
+    _, _, _, _, owner = mesh(layers)
+    return follow(layers, spans, numpy.array([float(start[l]) for l in owner]))[0]
+
+
+def follow(layers, spans, t):
+    """Rows of layer means from a profile, and the profile at the end."""
     c, link, front, back, owner = mesh(layers)
     n = len(c)
-    t = numpy.full(n, ROOM)
     clock, rows = 0.0, []
 
     def row(at, profile):
         rows.append({"second": at, "means": [round(float(profile[owner == l].mean()), 4) for l in range(len(layers))]})
 
     row(0.0, t)
-    for seconds, h, medium in SPANS:
+    for seconds, h, medium in spans:
         inside, outside = 1 / (1 / h + front), 1 / (1 / AIR + back)
         matrix = numpy.zeros((n, n))
         for i in range(n):
@@ -62,12 +73,26 @@ def solve(layers):
         for i, at in enumerate(times):
             row(float(clock + at), got.y[:, i])
         t, clock = got.y[:, -1], clock + seconds
-    return rows
+    return rows, t
 
 
 stacks = []
 for phone, name in STACKS:
     layers = json.loads((PHONES / f"{phone}.phone.json").read_text())["stacks"][name]["layers"]
-    stacks.append({"phone": phone, "stack": name, "rows": solve(layers)})
-(HERE / "reference.json").write_text(json.dumps({"solver": "scipy " + scipy.__version__ + ", solve_ivp, BDF, rtol 1e-8", "room": ROOM, "spans": SPANS, "stacks": stacks}, indent=None) + "\n")
+    stacks.append({"phone": phone, "stack": name, "rows": solve(layers, SPANS, [ROOM] * len(layers))})
+bags = []
+for phone, name in STACKS[:2]:
+    layers = json.loads((PHONES / f"{phone}.phone.json").read_text())["stacks"][name]["layers"]
+    grain = {"thickness": 1000 * BAG["mass"] / (BAG["density"] * BAG["area"]), **BAG}
+    rows = solve([grain, *layers], [(ON_THE_GLASS, AIR, ROOM)], [BAG["set"], *[ROOM] * len(layers)])
+    bags.append({"phone": phone, "stack": name, "rows": [{"second": r["second"], "means": r["means"][1:]} for r in rows]})
+# One phone, one history: its back on the plate, at rest, the back cover off, at rest, then its front on the plate.
+ON_BACK = [(200, 125.0, 85.0), (60, AIR, ROOM)]
+ON_FRONT = [(120, AIR, ROOM), (150, 125.0, 85.0), (60, AIR, ROOM)]
+shells = json.loads((PHONES / "brasca-fern-5.phone.json").read_text())["stacks"]["battery-back"]["layers"]
+_, end = follow(shells, ON_BACK, numpy.full(len(mesh(shells)[4]), ROOM))
+left = shells[2:][::-1]
+warm = end[mesh(shells)[4] >= 2][::-1]
+history = {"phone": "brasca-fern-5", "names": [l["name"] for l in left], "rows": follow(left, ON_FRONT, warm)[0]}
+(HERE / "reference.json").write_text(json.dumps({"solver": "scipy " + scipy.__version__ + ", solve_ivp, BDF, rtol 1e-8", "room": ROOM, "spans": SPANS, "bag": BAG, "bags": bags, "history": history, "stacks": stacks}, indent=None) + "\n")
 print(f"{len(stacks)} stacks, {sum(len(s['rows']) for s in stacks)} rows")

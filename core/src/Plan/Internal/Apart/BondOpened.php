@@ -25,6 +25,7 @@ use Facelift\Plan\MoveOf;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Plan\Warmth;
+use Facelift\Route\Pace;
 
 /**
  * A bond that a blade goes round: heat, first gap, passes, reheats, and the lifting at the end.
@@ -153,7 +154,7 @@ final readonly class BondOpened implements Writer
         $effects = Effects::none()->taking(...$this->site->steps->stillOn(Thing::Picks));
         $step = Step::of(StepKind::Lift, $this->bond->face, $this->lifted)
             ->saying(['name' => $part->name])
-            ->taking(20.0)
+            ->taking(Pace::LIFT)
             ->minding(Hazard::BrokenGlass, Hazard::HotFace)
             ->because(...$because)
             ->leaving($attached ? $effects->putting(Thing::Prop) : $effects);
