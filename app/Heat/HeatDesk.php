@@ -7,6 +7,9 @@ namespace App\Heat;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Layer;
 use Facelift\Anatomy\Phone;
+use Facelift\Condition\Condition;
+use Facelift\Cut\HeatBy;
+use Facelift\Cut\OpeningPlanner;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
@@ -14,6 +17,7 @@ use Facelift\Heat\Candidate;
 use Facelift\Heat\ContactFit;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\LayerCurves;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PanelBudget;
@@ -66,7 +70,10 @@ final readonly class HeatDesk
             $limits,
             $room,
         );
-        $advice = (new HeatAdvisor())->advise($region, $source, $window, $limits);
+        $planned = static fn(Source $s): ?HeatingEnd => (new OpeningPlanner())
+            ->plan($phone, $bond, Condition::observed([]), new HeatBy($s, $old, $room, $state))
+            ->firstHeating();
+        $advice = (new HeatAdvisor($region, $planned))->advise($source, $window, $limits);
 
         return [
             'source' => [

@@ -7,8 +7,10 @@ namespace Facelift\Cut;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Carried;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\HeatPhase;
 use Facelift\Heat\Limits;
+use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Sample;
 
 /** How one bond is parted, with the estimated temperatures all the way. */
@@ -74,6 +76,30 @@ final readonly class EdgeOpening
     public function isCold(): bool
     {
         return ($this->moves[0] ?? null) instanceof BreakPanel;
+    }
+
+    /** @return HeatingEnd|null how the first heating ends; null if nothing is heated, or it is no use */
+    public function firstHeating(): ?HeatingEnd
+    {
+        foreach ($this->works() ? $this->phases : [] as $phase) {
+            if ($phase->kind === PhaseKind::Heat) {
+                $end = array_reduce(
+                    $this->samples,
+                    static fn(?Sample $last, Sample $s): Sample => $last !== null && $s->second > $phase->to
+                        ? $last
+                        : $s,
+                );
+
+                return new HeatingEnd(
+                    $phase->to - $phase->from,
+                    Binding::Target,
+                    ($end ?? $this->samples[0])->at($phase->to - $phase->from),
+                    true,
+                );
+            }
+        }
+
+        return null;
     }
 
     public function works(): bool

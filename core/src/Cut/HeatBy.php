@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Cut;
 
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
 
@@ -14,10 +15,12 @@ final readonly class HeatBy
     /**
      * @param OldPanel $old  what is to become of the old panel
      * @param float    $room °C
+     * @param AdhesiveState|null $state of the adhesive; null for what the condition of the phone says
      */
     public function __construct(
         public Source $source,
         public OldPanel $old = OldPanel::Save,
         public float $room = Usual::ROOM,
+        public ?AdhesiveState $state = null,
     ) {}
 }

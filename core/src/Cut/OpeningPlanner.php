@@ -32,7 +32,7 @@ final readonly class OpeningPlanner
     private const REST_BATTERY = 45.0;
     /** Seconds to break a panel at a corner and pull it off (common practice, no source). */
     private const BREAK = 180.0;
-    private const MOST_HEATINGS = 60;
+    private const MOST_HEATINGS = 30;
 
     /**
      * The bond has to be one that is warmed.
@@ -49,7 +49,7 @@ final readonly class OpeningPlanner
         float $rested = 0.0,
     ): EdgeOpening {
         $before ??= Carried::nothing($heat->room);
-        $state = $condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
+        $state = $heat->state ?? ($condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh);
         $start = static function () use ($phone, $bond, $heat, $before, $rested, $state): Session {
             $lanes = new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $before);
             $lanes->advance($rested);

@@ -23,6 +23,18 @@ final readonly class Candidate
         public Binding $binding,
     ) {}
 
+    /** The same setting as a plan has it: with the plan's own first heating. */
+    public function plannedAs(HeatingEnd $first): self
+    {
+        return new self(
+            $this->set,
+            $first->end,
+            $this->window,
+            $this->margin,
+            Binding::Target,
+        );
+    }
+
     /** s on the source */
     public function seconds(): float
     {

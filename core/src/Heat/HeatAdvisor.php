@@ -6,27 +6,34 @@ namespace Facelift\Heat;
 
 use Facelift\Document\Reason;
 
-/** Searches the settings and times of a source for the gentlest that works, and says what to do if none does. */
+/**
+ * Searches the settings of a source for the gentlest that a plan can be made with, and says what to do if there is
+ * none.
+ *
+ * The region says which settings look good, the plan has the last word: what is advised has been planned through, and
+ * what no plan can be made with is not advised.
+ */
 final readonly class HeatAdvisor
 {
     private const SETTINGS = 19;
     private const TIMES = 24;
-    /** s; more than ten minutes on a source is not heating but waiting (common practice, no source). */
-    private const LONGEST = 480.0;
+    /**
+     * Settings that are planned through at most: the gentlest ones, or where none looks good, some all over the
+     * range.
+     */
+    private const PLANNED = 7;
     /** Edge that hot air is moved along at once, mm: one long side (common practice, no source). */
     private const ROUND = 150.0;
 
-    public function advise(Region $region, Source $source, AdhesiveWindow $window, Limits $limits): HeatAdvice
+    /**
+     * @param \Closure(Source): (HeatingEnd|null) $planned the first heating of a plan with it; null if no plan works
+     */
+    public function __construct(private Region $region, private \Closure $planned) {}
+
+    public function advise(Source $source, AdhesiveWindow $window, Limits $limits): HeatAdvice
     {
-        [$min, $max] = $source->kind->range();
-        // A bag is as hot as the microwave made it: only the time is left to choose.
-        $sets = $source->kind === SourceKind::GrainBag ? [$source->set] : self::between($min, $max, self::SETTINGS);
-        $points = $region->points(
-            $source,
-            $sets,
-            self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES),
-        );
-        $best = Region::gentlest($points);
+        $points = $this->points($source);
+        $best = $this->best($source, $points, $window, $limits);
         if ($best !== null) {
             return new HeatAdvice($best, $points, [
                 new Reason('heat-gentlest', [
@@ -40,8 +47,67 @@ final readonly class HeatAdvisor
 
         return new HeatAdvice(null, $points, [
             ...$this->whyNot($points, $window, $limits),
-            ...$this->others($region, $source->kind),
+            ...$this->others($source->kind, $window, $limits),
         ]);
+    }
+
+    /** @return list<Candidate> */
+    private function points(Source $source): array
+    {
+        [$min, $max] = $source->kind->range();
+        // A bag is as hot as the microwave made it: only the time is left to choose.
+        $sets = $source->kind === SourceKind::GrainBag ? [$source->set] : self::between($min, $max, self::SETTINGS);
+        $step = Usual::LONGEST_HEATING / self::TIMES;
+
+        return $this->region->points($source, $sets, self::between($step, Usual::LONGEST_HEATING, self::TIMES));
+    }
+
+    /** @param list<Candidate> $points */
+    private function best(Source $source, array $points, AdhesiveWindow $window, Limits $limits): ?Candidate
+    {
+        if ($window->low >= $limits->panel) {
+            return null;
+        }
+        foreach ($this->inOrder($points) as $looked) {
+            $first = ($this->planned)($source->at($looked->set));
+            if ($first !== null) {
+                return $looked->plannedAs($first);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * One candidate a setting, the gentlest first; where none looks good, settings all over the range from the lowest
+     * on.
+     *
+     * @param list<Candidate> $points
+     *
+     * @return list<Candidate>
+     */
+    private function inOrder(array $points): array
+    {
+        $order = [];
+        $left = $points;
+        while (\count($order) < self::PLANNED && ($next = Region::gentlest($left)) !== null) {
+            $order[] = $next;
+            $left = array_values(array_filter($left, static fn(Candidate $p): bool => $p->set !== $next->set));
+        }
+        if ($order !== []) {
+            return $order;
+        }
+        $bySet = [];
+        foreach ($points as $point) {
+            $bySet[(string) $point->set] = $point;
+        }
+        $every = max(1, intdiv(\count($bySet), self::PLANNED));
+
+        return array_values(array_filter(
+            array_values($bySet),
+            static fn(int $i): bool => $i % $every === 0,
+            \ARRAY_FILTER_USE_KEY,
+        ));
     }
 
     /**
@@ -71,29 +137,17 @@ final readonly class HeatAdvisor
     }
 
     /** @return list<Reason> what would do instead, each at its gentlest; nothing if no source is safe */
-    private function others(Region $region, SourceKind $not): array
+    private function others(SourceKind $not, AdhesiveWindow $window, Limits $limits): array
     {
         $reasons = [];
-        foreach ([Source::plate(85), Source::hotAir(120, 30, self::ROUND)] as $other) {
-            if ($other->kind !== $not) {
-                [$min, $max] = $other->kind->range();
-                $best = Region::gentlest(
-                    $region->points(
-                        $other,
-                        self::between($min, $max, self::SETTINGS),
-                        self::between(self::LONGEST / self::TIMES, self::LONGEST, self::TIMES),
-                    ),
-                );
-                $reasons = $best === null
-                        ? $reasons
-                        : [
-                            ...$reasons,
-                            new Reason('heat-other-works', [
-                                'source' => $other->kind->value,
-                                'set' => round($best->set),
-                                'seconds' => (int) $best->seconds(),
-                            ]),
-                        ];
+        foreach ([Source::plate(Usual::PLATE), Source::hotAir(120, 30, self::ROUND)] as $other) {
+            $best = $other->kind === $not ? null : $this->best($other, $this->points($other), $window, $limits);
+            if ($best !== null) {
+                $reasons[] = new Reason('heat-other-works', [
+                    'source' => $other->kind->value,
+                    'set' => round($best->set),
+                    'seconds' => (int) $best->seconds(),
+                ]);
             }
         }
 

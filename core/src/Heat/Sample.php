@@ -19,6 +19,19 @@ final readonly class Sample
         public float $frame,
     ) {}
 
+    /** The same temperatures at another moment. */
+    public function at(float $second): self
+    {
+        return new self(
+            $second,
+            $this->bond,
+            $this->panel,
+            $this->battery,
+            $this->outerFace,
+            $this->frame,
+        );
+    }
+
     /** To a hundredth of a kelvin: more is not known. */
     public function rounded(): self
     {

@@ -12,7 +12,8 @@ namespace Facelift\Heat;
 final class Session
 {
     private const STEP = 2.0;
-    private const LONGEST = 600.0;
+    /** Looked ahead for the bond to grip again, and at a rest, s. */
+    private const AHEAD = 600.0;
 
     private ?float $gripsIn = null;
     private float $clock = 0.0;
@@ -56,7 +57,7 @@ final class Session
         $ahead = clone $this->lanes->edge;
         $ahead->rest();
         $seconds = 0.0;
-        while ($this->lanes->bondOf($ahead) > $this->window->low && $seconds < self::LONGEST) {
+        while ($this->lanes->bondOf($ahead) > $this->window->low && $seconds < self::AHEAD) {
             $ahead->advance(self::STEP);
             $seconds += self::STEP;
         }
@@ -78,7 +79,7 @@ final class Session
     public function rest(float $battery): float
     {
         $from = $this->clock;
-        while ($this->now()->battery > $battery && $this->clock - $from < 2 * self::LONGEST) {
+        while ($this->now()->battery > $battery && $this->clock - $from < 2 * self::AHEAD) {
             $this->step(self::STEP);
         }
         $this->phases[] = new HeatPhase(PhaseKind::Rest, $from, $this->clock);
@@ -116,7 +117,7 @@ final class Session
         }
 
         return $this->limits->firstReached($this->now())
-            ?? ($this->clock - $from >= self::LONGEST ? Binding::Time : null);
+            ?? ($this->clock - $from >= Usual::LONGEST_HEATING ? Binding::Time : null);
     }
 
     private function step(float $seconds): void

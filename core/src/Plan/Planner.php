@@ -9,26 +9,20 @@ use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Calibration\MemoryTransfer;
-use Facelift\Cut\EdgeOpening;
 use Facelift\Cut\GlassParting;
 use Facelift\Cut\GlassPlanner;
-use Facelift\Cut\HeatBy;
-use Facelift\Cut\OpeningPlanner;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
-use Facelift\Heat\Carried;
-use Facelift\Heat\Stack;
 use Facelift\Plan\Internal\Cautions;
 use Facelift\Plan\Internal\JobWriter;
+use Facelift\Plan\Internal\Openings;
 use Facelift\Plan\Internal\Site;
 use Facelift\Proof\Gate;
 use Facelift\Proof\GateTests;
 use Facelift\Proof\TestPlanner;
 use Facelift\Route\NoWayIn;
-use Facelift\Route\Pace;
 use Facelift\Route\Route;
 use Facelift\Route\RoutePlanner;
-use Facelift\Route\Weights;
 use Facelift\Seal\Sealer;
 
 /** Puts route, heat, cut, seal and tests together into one plan. */
@@ -36,7 +30,6 @@ final readonly class Planner
 {
     public function __construct(
         private RoutePlanner $routes = new RoutePlanner(),
-        private OpeningPlanner $openings = new OpeningPlanner(),
         private Sealer $sealer = new Sealer(),
         private GlassPlanner $glass = new GlassPlanner(),
     ) {}
@@ -144,7 +137,7 @@ final readonly class Planner
 
     private function sealing(Request $request, Route $route): Sealing
     {
-        $openings = $this->openings($request, $route);
+        $openings = (new Openings($request, $route))->by($request->source);
         $seals = [];
         foreach ($this->cutBonds($request, $route) as $bond) {
             $seals[$bond->id] = $this->sealer->plan(
@@ -155,42 +148,6 @@ final readonly class Planner
         }
 
         return new Sealing($openings, $seals);
-    }
-
-    /**
-     * One after the other on one phone: each starts from what the one before left warm, without what it took off, after
-     * what is done between.
-     *
-     * @return array<string, EdgeOpening> by bond
-     */
-    private function openings(Request $request, Route $route): array
-    {
-        $phone = $request->phone;
-        $by = new HeatBy($request->source, $request->oldPanel(), $request->room);
-        $carried = Carried::nothing($request->room);
-        $openings = [];
-        $between = 0.0;
-        foreach ($route->ids() as $id) {
-            $bond = $phone->bonds[$id] ?? null;
-            if ($bond?->cut === null) {
-                $between += Weights::seconds($phone, [$id]) + Pace::CHANGE;
-                $carried = isset($phone->parts[$id]) ? $carried->takenOut($phone->parts[$id]) : $carried;
-                continue;
-            }
-            $opening = $this->openings->plan(
-                $phone,
-                $bond,
-                $request->condition,
-                $by,
-                $carried,
-                $between,
-            );
-            $openings[$id] = $opening->kept();
-            $carried = ($opening->leaves ?? $carried)->lifted(Stack::edgeOf($phone, $bond));
-            $between = Pace::LIFT;
-        }
-
-        return $openings;
     }
 
     /** @return list<Bond> */

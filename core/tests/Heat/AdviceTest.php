@@ -10,10 +10,13 @@ use Facelift\Heat\AdhesiveState as State;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Candidate;
+use Facelift\Heat\Carried;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatAdvice;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Implausible;
+use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Origin;
 use Facelift\Heat\PanelBudget;
@@ -23,7 +26,9 @@ use Facelift\Heat\Reading;
 use Facelift\Heat\Refit;
 use Facelift\Heat\Region;
 use Facelift\Heat\Sample;
+use Facelift\Heat\Session;
 use Facelift\Heat\Source;
+use Facelift\Heat\Stack;
 use Facelift\Quantity\OutOfRange;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
@@ -50,7 +55,23 @@ final class AdviceTest extends TestCase
         $window = AdhesiveWindow::of($adhesive, $state);
         $limits = new Limits();
 
-        return (new HeatAdvisor())->advise(Region::of($phone, $bond, $window, $limits), $source, $window, $limits);
+        // As the first heating of a plan goes: into the window before a limit ends it.
+        $planned = static function (Source $s) use ($phone, $bond, $window, $limits): ?HeatingEnd {
+            $cold = Carried::nothing(22.0);
+            $lanes = new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $cold);
+            $first = (new Session(
+                $lanes,
+                $cold,
+                $s,
+                $window,
+                $limits,
+            ))->heat();
+
+            return $first->parts ? $first : null;
+        };
+
+        return (new HeatAdvisor(Region::of($phone, $bond, $window, $limits), $planned))
+            ->advise($source, $window, $limits);
     }
 
     private static function after(float $seconds, Source $source): Sample

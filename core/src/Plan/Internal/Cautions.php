@@ -8,7 +8,9 @@ use Facelift\Condition\Observation;
 use Facelift\Cut\EdgeOpening;
 use Facelift\Document\Reason;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Region;
+use Facelift\Heat\Source;
 use Facelift\Plan\Request;
 use Facelift\Plan\Sealing;
 use Facelift\Plan\Warning;
@@ -77,7 +79,9 @@ final readonly class Cautions
             $opening->limits,
             $this->request->room,
         );
-        $advice = (new HeatAdvisor())->advise($region, $this->request->source, $opening->window, $opening->limits);
+        $planned = fn(Source $s): ?HeatingEnd => $this->planned($bondId, $s);
+        $advisor = new HeatAdvisor($region, $planned);
+        $advice = $advisor->advise($this->request->source, $opening->window, $opening->limits);
         if ($advice->best !== null) {
             $figures = [
                 'bond' => $bond->name,
@@ -93,6 +97,17 @@ final readonly class Cautions
         );
 
         return array_values(array_map(Warning::care(...), $else));
+    }
+
+    /**
+     * How the first heating of a bond ends if every bond of the job can be opened with a source; null if one cannot.
+     */
+    private function planned(string $bond, Source $source): ?HeatingEnd
+    {
+        $openings = (new Openings($this->request, $this->route))->by($source);
+        $blocked = array_filter($openings, static fn(EdgeOpening $o): bool => !$o->works());
+
+        return $blocked === [] ? $openings[$bond]->firstHeating() : null;
     }
 
     /** @return list<Warning> */
