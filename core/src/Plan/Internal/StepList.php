@@ -29,6 +29,9 @@ final class StepList
     /** @var array<string, Place> where something wet was used and not yet confirmed dry */
     private array $wet = [];
 
+    /** @var array<string, true> parts that are out of the phone */
+    private array $out = [];
+
     public function __construct()
     {
         $this->setup = Setup::start();
@@ -96,6 +99,12 @@ final class StepList
         return isset($this->everOn[$thing->value]);
     }
 
+    /** True if a part is out of the phone now. */
+    public function isOut(string $part): bool
+    {
+        return isset($this->out[$part]);
+    }
+
     /** @return list<Place> that are wet now */
     public function wet(): array
     {
@@ -112,6 +121,8 @@ final class StepList
         $this->on = array_values(
             array_filter($this->on, static fn(Thing $t): bool => !\in_array($t, $things->takes, true)),
         );
+        $parts = $step->effects->parts;
+        $this->out = array_diff_key($this->out + array_fill_keys($parts->out, true), array_fill_keys($parts->in, true));
         $wetness = $step->effects->wetness;
         if ($wetness->wets !== null) {
             $this->wet[$wetness->wets->value] = $wetness->wets;

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Facelift\Plan\Internal\Apart;
 
+use Facelift\Anatomy\Part;
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
+use Facelift\Plan\Effects;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Internal\Connection;
 use Facelift\Plan\Internal\NewPart;
@@ -31,6 +34,13 @@ final readonly class TrialRun implements Writer
         $steps = $this->site->steps;
         $connection = new Connection($this->site, $this->trial->connect);
         $steps->add(Phase::Trial, (new NewPart($this->site))->inspect(), $after);
+        $battery = $this->batteryOut();
+        if ($battery !== null) {
+            $steps->add(
+                Phase::Trial,
+                $this->laid($battery, StepKind::FitPart)->because(new Reason('laid-in-for-trial')),
+            );
+        }
         $steps->add(
             Phase::Trial,
             $this->over($connection->on($this->site->names($this->trial->live)))->because(...$this->because()),
@@ -42,10 +52,42 @@ final readonly class TrialRun implements Writer
         $this->site->progress->proven = true;
         $off = $connection->off();
 
-        return $steps->add(
+        $last = $steps->add(
             Phase::Trial,
             $this->trial->extension ? $off->leaving($off->effects->taking(Thing::TestExtension)) : $off,
         );
+
+        return $battery === null ? $last : $steps->add(
+            Phase::Trial,
+            $this->laid($battery, StepKind::LiftPart)->because(new Reason('out-again-after-trial')),
+        );
+    }
+
+    /** A battery that lies on the table feeds nothing; null if it is in the phone. */
+    private function batteryOut(): ?Part
+    {
+        foreach ($this->site->phone->parts as $part) {
+            if ($part->kind === PartKind::Battery && $this->site->steps->isOut($part->id)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** The battery into its well for the trial, or out of it again: nothing is fastened. */
+    private function laid(Part $battery, StepKind $how): Step
+    {
+        $effects = $how === StepKind::FitPart
+            ? Effects::none()->fitting($battery->id)
+            : Effects::none()->lifting($battery->id);
+
+        return Step::of($how, $battery->face, $battery->id)
+            ->saying(['name' => $battery->name])
+            ->with($battery->handling->tool)
+            ->taking($battery->handling->seconds)
+            ->minding(Hazard::Cell, Hazard::BentCell)
+            ->leaving($effects);
     }
 
     private function over(Step $on): Step
