@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
+use Facelift\Cut\Heating;
 use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Probe;
 use Facelift\Heat\Reading;
+use Facelift\Plan\Plan;
 
 /** Finds what was really done to one bond with heat among the events of a run. */
 final readonly class HeatLog
@@ -40,13 +42,28 @@ final readonly class HeatLog
                     $readings,
                 ),
             ),
+            array_keys(array_filter(
+                $spans,
+                static fn(array $s): bool => $s[2] !== null && self::isElsewhere($run->plan, $s[2]),
+            )),
         );
+    }
+
+    /** True if a heating is planned at another stretch of the edge than the one before. */
+    private static function isElsewhere(Plan $plan, string $step): bool
+    {
+        $of = $plan->steps[$step]->act->move;
+        $move = $of === null ? null : $plan->sealing->openings[$of->bond]->moves[$of->index] ?? null;
+
+        return $move instanceof Heating && $move->elsewhere;
     }
 
     /**
      * @param list<string> $steps heatings of the bond
      *
-     * @return list<array{int, int|null}> ms since 1970: on, and off unless it is still on
+     * @return list<array{int, int|null, string|null}> ms since 1970: on, and off unless it is still on; and the step,
+     *     or
+     *     null for heat beyond the plan
      */
     private static function spans(BenchState $state, array $steps): array
     {
@@ -54,7 +71,7 @@ final readonly class HeatLog
         foreach ($steps as $step) {
             $on = $state->timers[$step]->at ?? null;
             if ($on !== null) {
-                $spans[] = [$on, $state->done[$step]->at ?? null];
+                $spans[] = [$on, $state->done[$step]->at ?? null, $step];
             }
         }
         if ($spans === []) {
@@ -71,13 +88,13 @@ final readonly class HeatLog
         return $spans;
     }
 
-    /** @return list<array{int, int|null}> */
+    /** @return list<array{int, int|null, null}> */
     private static function extra(BenchState $state): array
     {
         $spans = [];
         foreach ($state->happened->extraHeat as $event) {
             if ($event->text('state') === 'on') {
-                $spans[] = [$event->at, null];
+                $spans[] = [$event->at, null, null];
             } elseif ($spans !== [] && $spans[\count($spans) - 1][1] === null) {
                 $spans[\count($spans) - 1][1] = $event->at;
             }

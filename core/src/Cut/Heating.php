@@ -7,7 +7,7 @@ namespace Facelift\Cut;
 /** A time on the source. */
 final readonly class Heating extends Move
 {
-    private function __construct(float $seconds, AtEnd $end, public bool $again)
+    private function __construct(float $seconds, AtEnd $end, public bool $again, public bool $elsewhere = false)
     {
         parent::__construct($seconds, $end);
     }
@@ -22,5 +22,11 @@ final readonly class Heating extends Move
     public static function again(float $seconds, AtEnd $end): self
     {
         return new self($seconds, $end, true);
+    }
+
+    /** One more, at another stretch of the edge: the source does not heat all round. */
+    public static function elsewhere(float $seconds, AtEnd $end): self
+    {
+        return new self($seconds, $end, true, true);
     }
 }

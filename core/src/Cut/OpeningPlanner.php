@@ -171,24 +171,23 @@ final readonly class OpeningPlanner
         }
         $moves[] = new FirstGap(self::FIRST_GAP, $this->after(self::FIRST_GAP, $session), $bond->cut->start);
         $heatings = 1;
+        $heated = $session->covers();
         foreach ($round as $i => $stretch) {
             $drip = $i === $alcohol ? self::ALCOHOL : 0.0;
-            for ($left = $stretch; $left !== null; $left = $rest) {
-                [$stroke, $rest] = [$passes->stroke($left), null];
-                if ($session->workingWindow() < $stroke->seconds + $drip) {
+            for ($left = $stretch; $left !== null; $left = $passes->behind($left, $stroke->way->stretch)) {
+                $reached = $heated >= Passes::SHORTEST;
+                $heated = $reached ? $heated : $session->covers();
+                $piece = $passes->upTo($left, $heated);
+                $stroke = $passes->stroke($piece);
+                if (!$reached || $session->workingWindow() < $stroke->seconds + $drip) {
                     if (++$heatings > self::MOST_HEATINGS) {
                         return self::opening($session, $bond, [], Binding::Time);
                     }
-                    [$heated, $again] = $this->heated($session, true);
-                    array_push($moves, ...$heated);
-                    [$stroke, $rest] = $passes->within($left, $session->workingWindow() - $drip);
+                    [$again, $end] = $reached ? $this->heated($session, true) : $this->elsewhere($session);
+                    array_push($moves, ...$again);
+                    $stroke = $passes->within($piece, $session->workingWindow() - $drip);
                     if ($stroke === null) {
-                        return self::opening(
-                            $session,
-                            $bond,
-                            [],
-                            $again->binding === Binding::Target ? Binding::Time : $again->binding,
-                        );
+                        return self::opening($session, $bond, [], self::bound($end));
                     }
                 }
                 if ($drip > 0) {
@@ -196,6 +195,7 @@ final readonly class OpeningPlanner
                     $drip = 0.0;
                 }
                 $moves[] = $this->pass($stroke, $session);
+                $heated -= $stroke->way->stretch->length();
             }
         }
 
@@ -243,6 +243,26 @@ final readonly class OpeningPlanner
         $moves[] = $again ? Heating::again($heating->seconds, $at) : Heating::first($heating->seconds, $at);
 
         return [$moves, $heating];
+    }
+
+    /**
+     * The source goes on to the next stretch of the edge, which is cold yet.
+     *
+     * @return array{list<Move>, HeatingEnd}
+     */
+    private function elsewhere(Session $session): array
+    {
+        $session->elsewhere();
+        $moves = $session->now()->battery > self::REST_BATTERY ? [$this->rested($session)] : [];
+        $heating = $session->heat();
+        $moves[] = Heating::elsewhere($heating->seconds, $this->end($session));
+
+        return [$moves, $heating];
+    }
+
+    private static function bound(HeatingEnd $end): Binding
+    {
+        return $end->binding === Binding::Target ? Binding::Time : $end->binding;
     }
 
     private function rested(Session $session): Cooling

@@ -29,7 +29,7 @@ final readonly class Passes
     private const BRISK = 1.5;
 
     /** A pass shorter than this is not worth a heating, mm (common practice, no source). */
-    private const SHORTEST = 4.0;
+    public const SHORTEST = 4.0;
 
     public function __construct(
         private Phone $phone,
@@ -84,32 +84,39 @@ final readonly class Passes
     }
 
     /**
-     * As much of a stretch as fits into a time, and what is left of it; no stroke at all if that would be less than a
-     * pick's width or two.
+     * As much of a stretch as fits into a time; null if that would be less than a pick's width or two.
      *
      * @param float $seconds until the bond grips
-     *
-     * @return array{Stroke|null, Stretch|null}
      */
-    public function within(Stretch $stretch, float $seconds): array
+    public function within(Stretch $stretch, float $seconds): ?Stroke
     {
         $whole = $this->stroke($stretch);
         if ($whole->seconds <= $seconds) {
-            return [$whole, null];
+            return $whole;
         }
         [$fits, $tooMuch] = [0.0, $stretch->length()];
         while ($tooMuch - $fits > 0.5) {
             $middle = ($fits + $tooMuch) / 2;
             $this->stroke($this->piece($stretch, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
         }
-        if ($fits < self::SHORTEST) {
-            return [null, null];
-        }
-        $end = $stretch->length();
 
-        return $this->goesBack($stretch->side)
-            ? [$this->stroke($this->piece($stretch, $fits)), $stretch->part(0.0, $end - $fits)]
-            : [$this->stroke($this->piece($stretch, $fits)), $stretch->part($fits, $end)];
+        return $fits < self::SHORTEST ? null : $this->stroke($this->piece($stretch, $fits));
+    }
+
+    /** As much of a stretch as is heated, in the direction of the blade. */
+    public function upTo(Stretch $stretch, float $mm): Stretch
+    {
+        return $mm >= $stretch->length() ? $stretch : $this->piece($stretch, $mm);
+    }
+
+    /** @return Stretch|null what is left of a stretch behind a piece that has been cut; null if that is all of it */
+    public function behind(Stretch $stretch, Stretch $cut): ?Stretch
+    {
+        $left = $this->goesBack($stretch->side)
+            ? $stretch->part(0.0, $cut->from - $stretch->from)
+            : $stretch->part($cut->to - $stretch->from, $stretch->length());
+
+        return $left->length() > 1e-6 ? $left : null;
     }
 
     /** The first so many mm of a stretch, in the direction of the blade. */

@@ -30,7 +30,10 @@ final readonly class Curves
     public function carried(Programme $programme): Carried
     {
         $lanes = new Lanes($this->edge, $this->centre, $this->before);
-        foreach ($programme->spans as [$seconds, $source]) {
+        foreach ($programme->spans as [$seconds, $source, $elsewhere]) {
+            if ($elsewhere) {
+                $lanes->elsewhere();
+            }
             $source === null ? $lanes->rest() : $lanes->heat($source);
             $lanes->advance($seconds);
         }
@@ -48,7 +51,10 @@ final readonly class Curves
         $lanes = new Lanes($this->edge, $this->centre, $this->before);
         $clock = 0.0;
         $samples = [$lanes->sample($clock)];
-        foreach ($programme->spans as [$seconds, $source]) {
+        foreach ($programme->spans as [$seconds, $source, $elsewhere]) {
+            if ($elsewhere) {
+                $lanes->elsewhere();
+            }
             $source === null ? $lanes->rest() : $lanes->heat($source);
             for ($left = $seconds; $left > 1e-9;) {
                 $h = min($every, $left);

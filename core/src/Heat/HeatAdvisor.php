@@ -21,7 +21,7 @@ final readonly class HeatAdvisor
      * Settings that are planned through at most: the gentlest ones, or where none looks good, some all over the
      * range.
      */
-    private const PLANNED = 7;
+    private const PLANNED = 4;
     /** Edge that hot air is moved along at once, mm: one long side (common practice, no source). */
     private const ROUND = 150.0;
 

@@ -18,12 +18,13 @@ final class Lanes
     /** Cells of the finest layer: the edge is where it matters. */
     private const CENTRE_CELLS = 5;
 
-    public readonly Lane $edge;
+    public Lane $edge;
     private readonly Lane $centre;
 
     private readonly Stack $edgeStack;
     private readonly Stack $centreStack;
     private readonly float $room;
+    private readonly Carried $before;
 
     /** The whole stacks; what is gone of them, and how warm the rest is, is what the phone carries with it. */
     public function __construct(Stack $edge, Stack $centre, Carried $before)
@@ -31,17 +32,25 @@ final class Lanes
         $this->edgeStack = $before->left($edge);
         $this->centreStack = $before->left($centre);
         $this->room = $before->room;
-        $this->edge = new Lane(
-            $this->edgeStack->layers,
-            $this->room,
-            start: $before->atEdge($this->edgeStack),
-        );
+        $this->before = $before;
+        $this->edge = $this->edgeAsItCame();
         $this->centre = new Lane(
             $this->centreStack->layers,
             $this->room,
             self::CENTRE_CELLS,
             start: $before->atCentre($this->centreStack),
         );
+    }
+
+    /** From here on the edge is another stretch of it, which no source has been near yet. */
+    public function elsewhere(): void
+    {
+        $this->edge = $this->edgeAsItCame();
+    }
+
+    private function edgeAsItCame(): Lane
+    {
+        return new Lane($this->edgeStack->layers, $this->room, start: $this->before->atEdge($this->edgeStack));
     }
 
     /** @return array<string, list<float>> °C of the cells of each layer at the edge, by its name */
@@ -67,7 +76,7 @@ final class Lanes
     public function heat(Source $source): void
     {
         $this->edge->heat($source);
-        $this->centre->heat($source);
+        $this->centre->heat($source->atCentre());
     }
 
     public function rest(): void

@@ -48,6 +48,19 @@ final class Session
         return new HeatingEnd($this->clock - $from, $binding, $end, $end->bond >= $this->window->low);
     }
 
+    /** Turns to another stretch of the edge, which no source has been near yet. */
+    public function elsewhere(): void
+    {
+        $this->lanes->elsewhere();
+        $this->gripsIn = null;
+    }
+
+    /** mm of edge that one heating frees; without end for a source that heats all round. */
+    public function covers(): float
+    {
+        return $this->source->covers ?? \INF;
+    }
+
     /** Seconds from now in still air until the bond grips again; nothing moves. */
     public function workingWindow(): float
     {

@@ -94,6 +94,7 @@ final readonly class BondOpened implements Writer
             ->with($words->tool())
             ->taking(10.0, $move->seconds)
             ->minding($words->hazard(), Hazard::BatteryLimit, Hazard::NoFlameIpa)
+            ->noting(...($move->elsewhere ? [new Reason('next-stretch')] : []))
             ->warming(Warmth::Battery)
             ->because(
                 new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]),

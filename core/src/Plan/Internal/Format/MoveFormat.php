@@ -37,7 +37,7 @@ final readonly class MoveFormat
             'end' => ['bond' => $move->end->bond, 'battery' => $move->end->battery, 'grips' => $move->end->grips],
             'side' => $side?->value,
             'way' => $move instanceof Pass ? self::way($move->way) : null,
-        ];
+        ] + ($move instanceof Heating && $move->elsewhere ? ['elsewhere' => true] : []);
     }
 
     public function read(Node $n): Move
@@ -52,7 +52,9 @@ final readonly class MoveFormat
 
         return match ($n->enum('kind', MoveKind::class)) {
             MoveKind::Heat => Heating::first($seconds, $end),
-            MoveKind::Reheat => Heating::again($seconds, $end),
+            MoveKind::Reheat => $n->has('elsewhere')
+                ? Heating::elsewhere($seconds, $end)
+                : Heating::again($seconds, $end),
             MoveKind::Cool => new Cooling($seconds, $end),
             MoveKind::FirstGap => new FirstGap($seconds, $end, $n->enum('side', Side::class)),
             MoveKind::BreakPanel => new BreakPanel($seconds, $end, $n->enum('side', Side::class)),

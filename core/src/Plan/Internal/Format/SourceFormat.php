@@ -26,6 +26,7 @@ final readonly class SourceFormat
             'coefficient' => $source->coefficient,
             'mixed' => $source->mixed,
             'bag' => $source->body?->thickness,
+            'covers' => $source->covers,
             'origin' => $source->origin->value,
         ];
     }
@@ -41,6 +42,8 @@ final readonly class SourceFormat
                 $n->number('mixed', 0, 1),
                 $n->optionalNumber('bag', 0.1, 1000),
                 $n->enum('origin', Origin::class),
+                // Not in plans of before: air was taken to heat the whole round.
+                $n->has('covers') ? $n->optionalNumber('covers', 1, 1000) : null,
             );
         } catch (OutOfRange $e) {
             $n->fault('', $e->getMessage());
