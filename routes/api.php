@@ -11,6 +11,7 @@ use App\Http\Bench\PartOrderController;
 use App\Http\Bench\PlanController;
 use App\Http\Bench\ProofController;
 use App\Http\Bench\ScrewMatController;
+use App\Http\Bench\StrategyController;
 use App\Http\Bench\ThermometerController;
 use App\Http\Bench\TimerController;
 use App\Http\Bench\TroubleController;
@@ -142,6 +143,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::put('part', [PartController::class, 'update'])->can('choose', 'job');
             Route::get('plan', [PlanController::class, 'show'])->can('view', 'job');
             Route::put('plan', [PlanController::class, 'update'])->can('choose', 'job');
+            Route::get('strategies', [StrategyController::class, 'show'])->can('view', 'job');
             Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
             Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
             Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');

@@ -52,18 +52,22 @@ final readonly class Planning
 
     public function planFor(Job $job, ReplacementKind $kind, Source $source): Plan
     {
+        return (new Planner())->plan($this->request($job, $kind, $source));
+    }
+
+    /** What a plan of a job is made from. */
+    public function request(Job $job, ReplacementKind $kind, Source $source): Request
+    {
         $phone = $this->phones->phone($job->phone);
 
-        return (new Planner())->plan(
-            new Request(
-                $phone,
-                $phone->replacement($kind),
-                $this->condition($job),
-                $source,
-                wish: $job->old_panel,
-                school: $job->school,
-                picks: $this->book->rules()->picks,
-            ),
+        return new Request(
+            $phone,
+            $phone->replacement($kind),
+            $this->condition($job),
+            $source,
+            wish: $job->old_panel,
+            school: $job->school,
+            picks: $this->book->rules()->picks,
         );
     }
 

@@ -44,6 +44,14 @@ final class CommandsTest extends TestCase
         }
     }
 
+    public function testWithoutASourceTheRecommendedOneIsTaken(): void
+    {
+        // The usual plate does not open strong glue.
+        $sorrel = ['file' => base_path('phones/maruvi-sorrel.phone.json'), '--part' => 'display-assembly'];
+        self::assertSame(1, Artisan::call('facelift:plan', $sorrel + ['--source' => 'plate:85']));
+        self::assertSame(0, Artisan::call('facelift:plan', $sorrel));
+    }
+
     public function testCheckPrintsFilePathAndReasonAndFails(): void
     {
         self::assertSame(

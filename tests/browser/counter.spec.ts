@@ -109,7 +109,13 @@ test('a dark screen: one check after the other until the bench has to tell', asy
     await page.getByRole('button', { name: 'Fit this: Display assembly', exact: true }).click();
     await page.getByRole('button', { name: 'Take it: S-203' }).click();
     await accept(page, 'Display assembly');
-    await page.getByRole('button', { name: 'Make the plan' }).click();
+    const sources = page.getByRole('table', { name: /Sources of heat/ });
+    await expect(sources.getByRole('row', { name: /recommended/ })).toHaveCount(1);
+    await expect(sources.getByRole('row', { name: /Grain bag/ })).toContainText('Does not open it');
+    await accessible(page);
+    await sources.getByRole('button', { name: 'Plan with it: Heated plate' }).click();
+    await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
+    await expect(sources).toBeHidden();
     await expect(page.getByText('Does the new panel show that the old one is at fault?')).toBeVisible();
 });
 

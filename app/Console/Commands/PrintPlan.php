@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Heat\UsualSource;
 use App\Words\PlanText;
 use App\Words\Words;
 use Facelift\Anatomy\PhoneReader;
@@ -15,9 +16,11 @@ use Facelift\Document\Unreadable;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
+use Facelift\Heat\Usual;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
+use Facelift\Plan\Strategies;
 use Facelift\Quantity\OutOfRange;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -28,7 +31,7 @@ final class PrintPlan extends Command
     protected $signature = 'facelift:plan '
         . '{file : phone file} '
         . '{--part= : kind of part} '
-        . '{--source=plate:85 : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes} '
+        . '{--source= : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes; the recommended one if none is named} '
         . '{--fault= : codes, comma between} '
         . '{--old-panel=save : save or give-up} '
         . '{--json : the plan document}';
@@ -38,7 +41,10 @@ final class PrintPlan extends Command
     public function handle(Words $words): int
     {
         try {
-            $plan = (new Planner())->plan($this->request());
+            $request = $this->request();
+            $plan = (new Planner())->plan(
+                $this->given($this->option('source')) === '' ? $this->recommended($request) : $request,
+            );
         } catch (Unreadable|UnknownId|OutOfRange|\UnexpectedValueException|\JsonException $e) {
             $this->components->error($e->getMessage());
 
@@ -92,12 +98,31 @@ final class PrintPlan extends Command
         );
     }
 
+    /** With the source that opens the phone best, of those that every shop is taken to have. */
+    private function recommended(Request $request): Request
+    {
+        $read = static fn(UsualSource $u): array => array_map((new SourceReader())->read(...), $u->settings());
+        $sources = array_map($read, UsualSource::cases());
+        $strategies = (new Strategies())->of($request, $sources);
+        $best = Strategies::recommended($strategies);
+        if ($best === null) {
+            return $request;
+        }
+        $named = UsualSource::cases()[$best]->settings()[$strategies[$best]->tried];
+        $this->output
+            ->getErrorStyle()
+            ->writeln('source: ' . json_encode($named, JSON_THROW_ON_ERROR) . ', recommended');
+
+        return $request->heatedBy($sources[$best][$strategies[$best]->tried]);
+    }
+
     private function source(): Source
     {
         $given = $this->given($this->option('source'));
         $figure = '(\d+(?:\.\d+)?)';
 
         return match (true) {
+            $given === '' => Source::plate(Usual::PLATE),
             preg_match("/^plate:$figure$/", $given, $m) === 1 => (new SourceReader())->read([
                 'kind' => 'plate',
                 'set' => (float) $m[1],

@@ -16,11 +16,13 @@ final readonly class HeatBy
      * @param OldPanel $old  what is to become of the old panel
      * @param float    $room °C
      * @param AdhesiveState|null $state of the adhesive; null for what the condition of the phone says
+     * @param bool               $alcohol false to do without alcohol beside the blade, also where an adhesive drags
      */
     public function __construct(
         public Source $source,
         public OldPanel $old = OldPanel::Save,
         public float $room = Usual::ROOM,
         public ?AdhesiveState $state = null,
+        public bool $alcohol = true,
     ) {}
 }

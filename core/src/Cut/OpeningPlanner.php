@@ -82,11 +82,11 @@ final readonly class OpeningPlanner
             return $this->cold($start(), $bond, $bond->cut->start, $passes);
         }
 
-        return $this->warm($start, $bond, $passes);
+        return $this->warm($start, $bond, $passes, $heat->alcohol);
     }
 
     /** @param \Closure(): Session $start from the phone as it comes to this bond */
-    private function warm(\Closure $start, Bond $bond, Passes $passes): EdgeOpening
+    private function warm(\Closure $start, Bond $bond, Passes $passes, bool $alcohol): EdgeOpening
     {
         $dry = $this->run(
             $start(),
@@ -95,7 +95,7 @@ final readonly class OpeningPlanner
             $passes->stretches(),
             null,
         );
-        if (!self::drags($bond->adhesive) || !$dry->works() || $passes->stretches() === []) {
+        if (!$alcohol || !self::drags($bond->adhesive) || !$dry->works() || $passes->stretches() === []) {
             return $dry;
         }
         // Nothing wet may be heated: alcohol goes before the first stretch from which on no more heating is needed,

@@ -47,6 +47,21 @@ final readonly class Request
         );
     }
 
+    /** The same with another source of heat. */
+    public function heatedBy(Source $source): self
+    {
+        return new self(
+            $this->phone,
+            $this->replacement,
+            $this->condition,
+            $source,
+            $this->wish,
+            $this->school,
+            $this->room,
+            $this->picks,
+        );
+    }
+
     /** A panel that gets new glass is kept, whatever was wished. */
     public function oldPanel(): OldPanel
     {

@@ -34,6 +34,11 @@ export const queries = {
         queryOptions({ queryKey: ['job', id, 'part'], queryFn: () => take(api.GET('/api/jobs/{job}/part', path(id))) }),
     plan: (id: string) =>
         queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => take(api.GET('/api/jobs/{job}/plan', path(id))) }),
+    strategies: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'strategies'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/strategies', path(id))),
+        }),
     bench: (id: string) =>
         queryOptions({
             queryKey: ['job', id, 'bench'],

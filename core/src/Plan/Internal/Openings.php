@@ -25,11 +25,15 @@ final readonly class Openings
 {
     public function __construct(private Request $request, private Route $route) {}
 
-    /** @return array<string, EdgeOpening> by bond, in the order of cutting */
-    public function by(Source $source): array
+    /**
+     * @param bool $alcohol false to do without alcohol beside the blade
+     *
+     * @return array<string, EdgeOpening> by bond, in the order of cutting
+     */
+    public function by(Source $source, bool $alcohol = true): array
     {
         $phone = $this->request->phone;
-        $by = new HeatBy($source, $this->request->oldPanel(), $this->request->room);
+        $by = new HeatBy($source, $this->request->oldPanel(), $this->request->room, alcohol: $alcohol);
         $carried = Carried::nothing($this->request->room);
         $openings = [];
         $between = 0.0;

@@ -23,6 +23,7 @@ import { mono } from '../../theme/tokens';
 import { clock, minutes, say, sayReason, sentence, sentences } from '../../words/words';
 import { AsItWent } from './AsItWent';
 import { PlanLists } from './PlanLists';
+import { Sources } from './Sources';
 import { Figure } from '../../shell/Figure';
 import { stepTitle } from '../../words/stepWords';
 
@@ -34,18 +35,23 @@ export function PlanStation() {
     const [oldPanel, setOldPanel] = useState(job.oldPanel);
     const [school, setSchool] = useState(job.school);
     const kept = job.kind === 'glass-only';
-    const make = useChange(job, () =>
+    const make = useChange(job, (by: HeatSource) =>
         take(
             api.PUT('/api/jobs/{job}/plan', {
                 params: { path: { job: job.id } },
-                body: { version: job.version, source, oldPanel, school },
+                body: { version: job.version, source: by, oldPanel, school },
             }),
         ),
     );
+    const planWith = (by: HeatSource) => {
+        setSource(by);
+        make.mutate(by);
+    };
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
-        make.mutate(undefined);
+        make.mutate(source);
     };
+    const mayPlan = !make.isPending && job.handedOverAt === null;
     const p = job.source === null ? undefined : plan.data;
     return (
         <Box
@@ -77,7 +83,7 @@ export function PlanStation() {
                     <Button
                         type="submit"
                         variant={p ? 'outlined' : 'contained'}
-                        disabled={make.isPending || job.handedOverAt !== null}
+                        disabled={!mayPlan}
                         sx={{ minHeight: 56 }}
                     >
                         {p ? say('page.plan.plan-again') : say('page.plan.make-the-plan')}
@@ -95,9 +101,7 @@ export function PlanStation() {
                 </Box>
                 <Box sx={{ display: 'grid', gap: 1.5 }}>
                     <Refusal error={make.error} job={job.id} />
-                    {!p && (
-                        <Typography color="textSecondary">{say('page.plan.choose-the-source-of-heat-and')}</Typography>
-                    )}
+                    <Sources job={job.id} chosen={job.source} plan={mayPlan ? planWith : undefined} />
                     {p?.warnings.map((w) => (
                         <Note key={w.code} tone={w.severity}>
                             {sentence(sayReason(w))}
