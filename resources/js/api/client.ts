@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { say } from '../words/words';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -63,7 +64,7 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<NonNullable<T>>
     };
     throw new Refused(
         response.status,
-        body.message ?? `The server answered ${response.status}.`,
+        body.message ?? say('page.client.the-server-answered', { status: response.status }),
         body.errors ?? {},
         body.code ?? null,
         body.version ?? null,

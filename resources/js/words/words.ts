@@ -82,13 +82,13 @@ export function amount(text: string, currency: string): string {
 export function ago(iso: string, now = Date.now()): string {
     const min = Math.floor((now - new Date(iso).getTime()) / 60_000);
     if (min < 1) {
-        return 'just now';
+        return say('page.words.just-now');
     }
     return min < 60
-        ? `${min} min ago`
+        ? say('page.words.min-ago', { min })
         : min < 48 * 60
-          ? `${Math.floor(min / 60)} h ago`
-          : `${Math.floor(min / 1440)} days ago`;
+          ? say('page.words.h-ago', { h: Math.floor(min / 60) })
+          : say('page.words.days-ago', { days: Math.floor(min / 1440) });
 }
 
 /** Minutes and seconds, `3:40`; a leading minus for time run over. */
@@ -99,7 +99,7 @@ export function clock(seconds: number): string {
 
 /** Rounded minutes with their unit. */
 export function minutes(seconds: number): string {
-    return `${Math.max(1, Math.round(seconds / 60))} min`;
+    return say('page.words.min', { min: Math.max(1, Math.round(seconds / 60)) });
 }
 
 /** A date without a time, `28 Nov`. */

@@ -28,7 +28,7 @@ export function FilesInOut({ file, open, versions }: Props) {
         try {
             const read = JSON.parse(await f.text()) as Omit<PhoneFile, 'format'> & { format?: unknown };
             if (read.format !== 'facelift-phone') {
-                throw new Error('it is not a facelift-phone file');
+                throw new Error(say('page.files-in-out.it-is-not-a-phone-file'));
             }
             setRefused(null);
             open(read as PhoneFile);

@@ -24,7 +24,8 @@ export function RegionChart({ advice }: { advice: Advice }) {
         w: (PLOT.right - PLOT.left) / Math.max(1, times.length),
         h: (PLOT.bottom - PLOT.top) / Math.max(1, sets.length),
     };
-    const x = (seconds: number): number => PLOT.left + (times.indexOf(seconds) + 0.5) * cell.w;
+    // Times are whole multiples of the first; a plan's own time lies between two of them.
+    const x = (seconds: number): number => PLOT.left + (seconds / (times[0] ?? 1) - 0.5) * cell.w;
     const y = (set: number): number => PLOT.bottom - (sets.indexOf(set) + 0.5) * cell.h;
     const every = Math.ceil(sets.length / 6);
     const kinds: Binding[] = [
@@ -99,9 +100,9 @@ export function RegionChart({ advice }: { advice: Advice }) {
                     i % 6 === 5 && (
                         <text
                             key={t}
-                            x={x(t)}
+                            x={i === times.length - 1 ? W - 2 : x(t)}
                             y={PLOT.bottom + 16}
-                            textAnchor="middle"
+                            textAnchor={i === times.length - 1 ? 'end' : 'middle'}
                             fontSize="13"
                             fill={slate.quiet}
                             fontFamily={mono}

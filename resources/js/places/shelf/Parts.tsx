@@ -89,7 +89,7 @@ export function Parts() {
                     <TableRow>
                         <TableCell padding="checkbox">
                             <Checkbox
-                                slotProps={{ input: { 'aria-label': 'Choose all on this page' } }}
+                                slotProps={{ input: { 'aria-label': say('page.parts.choose-all') } }}
                                 checked={rows.length > 0 && rows.every((r) => chosen.includes(r.label))}
                                 onChange={(_, v) =>
                                     setChosen(
@@ -121,7 +121,9 @@ export function Parts() {
                         <TableRow key={i.id} sx={{ height: 48 }}>
                             <TableCell padding="checkbox">
                                 <Checkbox
-                                    slotProps={{ input: { 'aria-label': `Choose ${i.label}` } }}
+                                    slotProps={{
+                                        input: { 'aria-label': say('page.parts.choose', { label: i.label }) },
+                                    }}
                                     checked={chosen.includes(i.label)}
                                     onChange={() => setChosen(toggled(chosen, i.label))}
                                 />

@@ -50,7 +50,9 @@ export function Ledger({ job, phone, plan, run, close }: Props) {
         [say('page.ledger.wet'), ledger.wet.map((w) => ({ key: w, text: say(`place.${w}`) }))],
     ];
     const left = lists.filter(([, rows]) => rows.length > 0);
-    const astray = left.some(([name, rows]) => name !== 'On the new part' && rows.some((r) => r.key !== AT_HAND_OVER));
+    const astray = left.some(
+        ([name, rows]) => name !== say('page.ledger.on-the-new-part') && rows.some((r) => r.key !== AT_HAND_OVER),
+    );
     return (
         <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="ledger-title">
             <DialogTitle id="ledger-title">{say('page.what-is-where')}</DialogTitle>

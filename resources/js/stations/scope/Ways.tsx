@@ -21,26 +21,33 @@ interface Props {
     choose: (kind: Way['kind']) => void;
 }
 
+/** What a row is called, what it says of a way, and whether that is a figure. */
+type RowOf = [string, (w: Way) => ReactNode, boolean?];
+
 /** All kinds of part side by side: what moves, what it costs in work and money, what may go wrong, and what follows. */
 export function Ways({ ways, currency, chosen, busy, choose }: Props) {
     const money = (text: string | undefined): ReactNode =>
         text === undefined ? say('page.not-known') : amount(text, currency);
-    const rows: [string, (w: Way) => ReactNode, boolean?][] = [
-        [say('page.ways.expected-cost'), (w) => money(w.money?.inside?.expected), true],
+    const inside = ways.some((w) => w.money?.inside != null);
+    const cost: RowOf = [say('page.ways.expected-cost'), (w) => money(w.money?.inside?.expected), true];
+    const margin: RowOf = [say('page.ways.margin'), (w) => money(w.money?.inside?.margin), true];
+    const rows: RowOf[] = [
+        ...(inside ? [cost] : []),
         [say('page.ways.price'), (w) => <b>{money(w.money?.gross)}</b>, true],
-        [say('page.ways.margin'), (w) => money(w.money?.inside?.margin), true],
-        [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : 'none')],
+        ...(inside ? [margin] : []),
+        [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : say('page.ways.none'))],
         [say('page.ways.hands-on-waiting'), (w) => `${minutes(w.handsOn)}, ${minutes(w.waiting)}`, true],
         [say('page.ways.steps-screws'), (w) => `${w.steps}, ${w.screws}`, true],
         [
             say('page.ways.parts-moved-over'),
-            (w) => (w.moved.length === 0 ? 'none' : `${w.moved.length}: ${w.moved.join(', ')}`),
+            (w) => (w.moved.length === 0 ? say('page.ways.none') : `${w.moved.length}: ${w.moved.join(', ')}`),
         ],
-        [say('page.ways.paired-parts-touched'), (w) => (w.paired.length === 0 ? 'none' : w.paired.join(', '))],
+        [
+            say('page.ways.paired-parts-touched'),
+            (w) => (w.paired.length === 0 ? say('page.ways.none') : w.paired.join(', ')),
+        ],
         [say('page.ways.something-is-ruined'), (w) => <Risks way={w} />],
     ];
-    const inside = ways.some((w) => w.money?.inside != null);
-    const shown = rows.filter(([name]) => inside || (name !== 'Expected cost' && name !== 'Margin'));
     const fit = (kind: string) => (chosen === kind ? say('page.chosen') : say('page.ways.fit-this'));
     return (
         <Table
@@ -121,7 +128,7 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                         ))}
                     </TableRow>
                 )}
-                {shown.map(([name, cell, figures]) => (
+                {rows.map(([name, cell, figures]) => (
                     <TableRow key={name}>
                         <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
                             {name}
