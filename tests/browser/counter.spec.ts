@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import { expect, test, type Page } from '@playwright/test';
 import { accept, accessible, choose, drawCrack, signIn } from './technician';
 
@@ -19,6 +20,16 @@ const picture = Buffer.from(
     'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
     'base64',
 );
+
+test('the first page takes less than 250 kB of script, gzipped', async ({ page }) => {
+    const scripts = new Map<string, Promise<Buffer>>();
+    page.on('response', (r) => /\.js$/.test(r.url()) && scripts.set(r.url(), r.body()));
+    await signIn(page, 'desk');
+    await expect(page.getByRole('heading', { name: 'At the bench' })).toBeVisible();
+    const bodies = await Promise.all(scripts.values());
+    expect(bodies.length).toBeGreaterThan(2);
+    expect(bodies.reduce((sum, body) => sum + gzipSync(body).length, 0)).toBeLessThan(250_000);
+});
 
 test('a cracked glass: marks in words, suction cup, functions by key, photo, receipt, quote', async ({ page }) => {
     await signIn(page, 'desk');

@@ -23,14 +23,23 @@ final readonly class Candidate
         public Binding $binding,
     ) {}
 
-    /** The same setting as a plan has it: with the plan's own first heating. */
-    public function plannedAs(HeatingEnd $first): self
+    /** The same setting as a plan has it: with the plan's own first heating, and what that leaves to every limit. */
+    public function plannedAs(HeatingEnd $first, AdhesiveWindow $window, Limits $limits): self
     {
+        $end = $first->end;
+        $margin = min(
+            $end->bond - $window->low,
+            $window->high - $end->bond,
+            $limits->batteryStop - $end->battery,
+            $limits->panel - $end->panel,
+            ($limits->plasticFrame ?? \INF) - $end->frame,
+        );
+
         return new self(
             $this->set,
-            $first->end,
+            $end,
             $this->window,
-            $this->margin,
+            $margin,
             Binding::Target,
         );
     }

@@ -68,14 +68,15 @@ final readonly class HeatAdvisor
         if ($window->low >= $limits->panel) {
             return null;
         }
+        $planned = [];
         foreach ($this->inOrder($points) as $looked) {
             $first = ($this->planned)($source->at($looked->set));
             if ($first !== null) {
-                return $looked->plannedAs($first);
+                $planned[] = $looked->plannedAs($first, $window, $limits);
             }
         }
 
-        return null;
+        return Region::gentlest($planned);
     }
 
     /**
