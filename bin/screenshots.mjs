@@ -35,7 +35,7 @@ const views = {
     part: [`/jobs/${job('T-0302')}/part`, 'Parts on the shelf'],
     quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
     'dark-screen': [`/jobs/${job('T-0304')}/check-in`, 'Check next'],
-    plan: [`/jobs/${job('T-0302')}/plan`, 'Prepare'],
+    plan: [`/jobs/${job('T-0302')}/plan`, 'Prepare', () => page.getByText('Sources of heat, side by side').click()],
     'bench-opening': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge'],
     prove: [`/jobs/${job('T-0301')}/prove`, 'Beside check-in'],
     'hand-over': [`/jobs/${job('T-0301')}/hand-over`, 'Customer hears'],

@@ -25,19 +25,7 @@ final readonly class LabelSheet
      */
     public function pdf(array $items, string $origin): string
     {
-        $pdf = new PlainPdf(
-            'P',
-            'mm',
-            'A4',
-            true,
-            'UTF-8',
-        );
-        $pdf->setCreator('Facelift');
-        $pdf->setTitle('Shelf labels');
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
-        $pdf->setMargins(0, 0, 0);
-        $pdf->setAutoPageBreak(false);
+        $pdf = new PlainPdf('Shelf labels');
         foreach (array_values($items) as $i => $item) {
             $at = $i % (self::COLUMNS * self::ROWS);
             if ($at === 0) {

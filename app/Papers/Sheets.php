@@ -9,19 +9,7 @@ final readonly class Sheets
 {
     public static function pdf(string $svg): string
     {
-        $pdf = new PlainPdf(
-            'P',
-            'mm',
-            'A4',
-            true,
-            'UTF-8',
-        );
-        $pdf->setCreator('Facelift');
-        $pdf->setTitle('Screw mat');
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
-        $pdf->setMargins(0, 0, 0);
-        $pdf->setAutoPageBreak(false);
+        $pdf = new PlainPdf('Screw mat');
         $pdf->AddPage();
         $pdf->ImageSVG(
             '@' . $svg,
