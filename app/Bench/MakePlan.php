@@ -28,6 +28,7 @@ final readonly class MakePlan
 
     /**
      * @param array<string, mixed> $source as `SourceReader` reads it
+     * @param string|null          $reason why it is another one than the recommended; null if it is that
      *
      * @throws Conflict   If no quote is accepted yet, or the job was changed meanwhile.
      * @throws Unreadable If the source is none.
@@ -38,12 +39,17 @@ final readonly class MakePlan
         array $source,
         OldPanel $old = OldPanel::Save,
         School $school = School::StripThenBuild,
+        ?string $reason = null,
     ): Job {
         $this->stations->mustReach('plan', $job);
 
         // Made before the row is locked: the version says whether what it was made from still holds.
         $as = (clone $job)->fill(['school' => $school, 'old_panel' => $old]);
-        $plan = $this->planning->plan($as, (new SourceReader())->read($source));
+        $plan = $this->planning->plan(
+            $as,
+            (new SourceReader())->read($source),
+            (new SourceReader())->approach($source),
+        );
         $document = (new PlanDocument())->json($plan);
 
         return $this->change->beforeBench($job, $version, function (Job $locked) use (
@@ -52,8 +58,15 @@ final readonly class MakePlan
             $document,
             $old,
             $school,
+            $reason,
         ): void {
-            $locked->fill(['school' => $school, 'old_panel' => $old, 'heat_source' => $source, 'plan' => $document]);
+            $locked->fill([
+                'school' => $school,
+                'old_panel' => $old,
+                'heat_source' => $source,
+                'heat_reason' => $reason,
+                'plan' => $document,
+            ]);
             $this->standing->planned($locked, $plan);
         });
     }

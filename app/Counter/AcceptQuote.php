@@ -73,6 +73,7 @@ final readonly class AcceptQuote
                 $locked->plan_works = null;
                 $locked->next_step = null;
                 $locked->heat_source = null;
+                $locked->heat_reason = null;
             });
         });
     }

@@ -46,7 +46,7 @@ final readonly class BenchHeat
         $save = $run->plan->basis->old === OldPanel::Save;
         [$rung, $because] = (new Ladder())->next($tried, $followed->worked() / 60, $followed->panelUsed(), $save);
 
-        return HeatAnswer::of($bond, $followed, $fit) + [
+        return HeatAnswer::of($run->plan->basis->phone->bonds[$bond], $followed, $fit) + [
             'ladder' => [
                 'next' => $rung->value,
                 'because' => $because->toArray(),
@@ -98,7 +98,7 @@ final readonly class BenchHeat
     /** Fitted once for the readings that there are: a page that looks every second costs nothing new. */
     private function fit(Job $job, Run $run, string $bond, HeatRecord $record): ?ContactFit
     {
-        $readings = $record->readings;
+        $readings = $record->readingsOfSource();
         if ($readings === []) {
             return null;
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Heat;
 
+use Facelift\Anatomy\Bond;
 use Facelift\Heat\ContactFit;
 use Facelift\Heat\FollowedHeating;
+use Facelift\Heat\HeatedSpan;
+use Facelift\Heat\PaceCurve;
 use Facelift\Heat\Reading;
 use Facelift\Heat\Sample;
 
@@ -13,20 +16,25 @@ use Facelift\Heat\Sample;
 final readonly class HeatAnswer
 {
     /** @return array<string, mixed> */
-    public static function of(string $bond, FollowedHeating $followed, ?ContactFit $fit): array
+    public static function of(Bond $on, FollowedHeating $followed, ?ContactFit $fit): array
     {
+        $pace = PaceCurve::of($on->adhesive, $followed->window);
         $record = $followed->record;
         $lift = $followed->lift();
         $grips = $followed->grips();
         $at = static fn(float $second): int => $record->from + (int) round(1000 * $second);
 
         return [
-            'bond' => $bond,
+            'bond' => $on->id,
             'from' => $record->from,
             'on' => $record->on,
+            'keptAt' => $record->isHeld() ? $record->last()->keptAt : null,
             'window' => ['low' => $followed->window->low, 'high' => $followed->window->high],
-            'samples' => array_map(self::sample(...), $followed->samples),
-            'heats' => array_map(static fn(array $h): array => ['from' => $h[0], 'to' => $h[1]], $record->heats),
+            'samples' => array_map(static fn(Sample $s): array => self::sample($s, $pace), $followed->samples),
+            'heats' => array_map(
+                static fn(HeatedSpan $h): array => ['from' => $h->on, 'to' => $h->off],
+                $record->heats,
+            ),
             'readings' => array_map(
                 static fn(Reading $r): array => [
                     't' => $r->second,
@@ -45,7 +53,7 @@ final readonly class HeatAnswer
     }
 
     /** @return array<string, float> */
-    private static function sample(Sample $s): array
+    private static function sample(Sample $s, PaceCurve $pace): array
     {
         return [
             't' => $s->second,
@@ -53,6 +61,7 @@ final readonly class HeatAnswer
             'panel' => round($s->panel, 1),
             'battery' => round($s->battery, 1),
             'outer' => round($s->outerFace, 1),
+            'pace' => round($pace->at($s->bond), 2),
         ];
     }
 

@@ -25,7 +25,11 @@ enum UsualSource: string
                 ['kind' => 'plate', 'set' => 95],
             ],
             self::Gun => [
+                ['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 100],
                 ['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 150],
+                ['kind' => 'hot-air', 'set' => 135, 'distance' => 30, 'edge' => 80],
+                ['kind' => 'hot-air', 'set' => 135, 'distance' => 30, 'edge' => 100],
+                ['kind' => 'hot-air', 'set' => 150, 'distance' => 30, 'edge' => 100],
                 ['kind' => 'hot-air', 'set' => 150, 'distance' => 30, 'edge' => 150],
             ],
             self::Dryer => [['kind' => 'hot-air', 'set' => 110, 'distance' => 60, 'edge' => 150]],

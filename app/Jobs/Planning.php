@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Heat\Comparison;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Condition\ConditionReader;
-use Facelift\Fit\OldPanel;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
 use Facelift\Plan\Plan;
@@ -22,10 +23,11 @@ use Facelift\Quantity\Money;
 /** From a job to what the core computes from it. */
 final readonly class Planning
 {
-    /** Tried where the usual setting does not do, in this order, °C. */
-    private const OTHER_SETS = [95.0, 75.0];
-
-    public function __construct(private PhoneLibrary $phones, private ShopBook $book) {}
+    public function __construct(
+        private PhoneLibrary $phones,
+        private ShopBook $book,
+        private Comparison $comparison,
+    ) {}
 
     public function condition(Job $job): Condition
     {
@@ -45,63 +47,38 @@ final readonly class Planning
         );
     }
 
-    public function plan(Job $job, Source $source): Plan
+    /** Made with a source that somebody chose, beside all that there are. */
+    public function plan(Job $job, Source $source, Approach $approach): Plan
     {
-        return $this->planFor($job, $job->kind ?? ReplacementKind::DisplayAssembly, $source);
+        $request = $this->request($job, $job->kind ?? ReplacementKind::DisplayAssembly);
+
+        return (new Planner())
+            ->plan($request->heatedBy($source, $approach))
+            ->among($this->comparison->of($request, $this->book->rules()->holds));
     }
 
-    public function planFor(Job $job, ReplacementKind $kind, Source $source): Plan
-    {
-        return (new Planner())->plan($this->request($job, $kind, $source));
-    }
-
-    /** What a plan of a job is made from. */
-    public function request(Job $job, ReplacementKind $kind, Source $source): Request
+    /** What a plan of a job is made from; heated on the usual plate until something else is said. */
+    public function request(Job $job, ReplacementKind $kind): Request
     {
         $phone = $this->phones->phone($job->phone);
+        $rules = $this->book->rules();
 
         return new Request(
             $phone,
             $phone->replacement($kind),
             $this->condition($job),
-            $source,
+            Source::plate(Usual::PLATE),
             wish: $job->old_panel,
             school: $job->school,
-            picks: $this->book->rules()->picks,
+            picks: $rules->picks,
+            chance: $rules->chance / 100,
         );
     }
 
-    /**
-     * The plan with the usual plate; where that does not do, with the gentlest setting that does, and at last without
-     * saving the old panel.
-     */
+    /** The plan that a price and a choice of part are made from: with the source that opens the phone best. */
     public function firstLook(Job $job, ReplacementKind $kind): Plan
     {
-        $phone = $this->phones->phone($job->phone);
-        $tries = [
-            [Usual::PLATE, OldPanel::Save],
-            ...array_map(static fn(float $set): array => [$set, OldPanel::Save], self::OTHER_SETS),
-            [Usual::PLATE, OldPanel::GiveUp],
-        ];
-        $first = null;
-        foreach ($tries as [$set, $old]) {
-            $plan = (new Planner())->plan(
-                new Request(
-                    $phone,
-                    $phone->replacement($kind),
-                    $this->condition($job),
-                    Source::plate($set),
-                    wish: $old,
-                    picks: $this->book->rules()->picks,
-                ),
-            );
-            $first ??= $plan;
-            if ($plan->works()) {
-                return $plan;
-            }
-        }
-
-        return $first;
+        return $this->comparison->bestPlan($this->request($job, $kind), $this->book->rules()->holds);
     }
 
     /** @return list<Plan> one for every kind of part that exists for the phone */

@@ -32,7 +32,7 @@ final class ShopBook
      */
     public static function whole(ShopRule $row): array
     {
-        return $row->rules + ['picks' => ShopRules::PICKS];
+        return $row->rules + ['picks' => ShopRules::PICKS, 'holds' => true, 'chance' => ShopRules::CHANCE];
     }
 
     public function forget(): void

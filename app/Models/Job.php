@@ -25,6 +25,7 @@ use Illuminate\Support\Facades\DB;
  * @property string                    $phone id of the phone file
  * @property array<string, mixed>|null $condition as check-in sent it, in the form of today
  * @property array<string, mixed>|null $heat_source as `Facelift\Heat\SourceReader` reads it
+ * @property string|null $heat_reason why it is another one than the recommended
  * @property School                    $school how parts go over to a new frame
  * @property OldPanel                  $old_panel what is to become of the old panel
  * @property string|null               $plan JSON text of the plan document the bench works from
@@ -120,6 +121,7 @@ final class Job extends Model
         $this->plan_works = null;
         $this->next_step = null;
         $this->heat_source = null;
+        $this->heat_reason = null;
     }
 
     /** True if the insurer pays: nothing is due at the counter. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Phones;
 
+use App\Heat\Comparison;
 use App\Words\Words;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneHints;
@@ -13,11 +14,9 @@ use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
-use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
 use Facelift\Plan\Plan;
-use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
 use Facelift\Plan\Step;
 use Facelift\Plan\Warning;
@@ -29,7 +28,7 @@ use Facelift\Route\NoWayIn;
  */
 final readonly class PhoneBench
 {
-    public function __construct(private Words $words) {}
+    public function __construct(private Words $words, private Comparison $comparison) {}
 
     /**
      * @param array<string, mixed> $document
@@ -107,18 +106,10 @@ final readonly class PhoneBench
     private function firstThatWorks(Phone $phone, Replacement $replacement): Plan
     {
         $condition = Condition::observed([Observation::CrackedGlass]);
-        $plan = (new Planner())->plan(new Request($phone, $replacement, $condition, Source::plate(Usual::PLATE)));
 
-        return $plan->works()
-            ? $plan
-            : (new Planner())->plan(
-                new Request(
-                    $phone,
-                    $replacement,
-                    $condition,
-                    Source::plate(95),
-                    wish: OldPanel::GiveUp,
-                ),
-            );
+        return $this->comparison->bestPlan(
+            new Request($phone, $replacement, $condition, Source::plate(Usual::PLATE)),
+            true,
+        );
     }
 }

@@ -55,4 +55,10 @@ final readonly class Dice
     {
         return array_values($this->random->shuffleArray($from));
     }
+
+    /** One throw of a normal distribution (Box and Muller). */
+    public function normal(): float
+    {
+        return sqrt(-2 * log($this->float(1e-9, 1))) * cos(2 * \M_PI * $this->float(0, 1));
+    }
 }

@@ -9,6 +9,7 @@ use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Planner;
@@ -18,9 +19,6 @@ use Facelift\Plan\School;
 /** The shipped phone files, for tests. */
 final class Phones
 {
-    /** °C of the plate where the usual 85 does not do. */
-    private const SETTING = ['maruvi-sorrel' => 95.0];
-
     /** @return array<string, mixed> */
     public static function data(string $id): array
     {
@@ -90,8 +88,8 @@ final class Phones
     }
 
     /**
-     * The plan of a job with what suits the phone: a hotter plate for very strong glue, and an outer screen that is
-     * given up.
+     * The plan of a job with what suits the phone: a gun held along the cut for very strong glue, and an outer screen
+     * that is given up.
      */
     public static function plan(
         string $id,
@@ -101,17 +99,23 @@ final class Phones
         School $school = School::StripThenBuild,
     ): Plan {
         $phone = self::read($id);
-
-        return (new Planner())->plan(
-            new Request(
-                $phone,
-                $phone->replacement($kind),
-                $condition ?? Condition::observed([]),
-                Source::plate($set ?? (self::SETTING[$id] ?? 85.0)),
-                wish: self::wish($id),
-                school: $school,
-            ),
+        $request = new Request(
+            $phone,
+            $phone->replacement($kind),
+            $condition ?? Condition::observed([]),
+            Source::plate($set ?? 85.0),
+            wish: self::wish($id),
+            school: $school,
         );
+        $glued = $id === 'maruvi-sorrel' && $set === null;
+
+        return (new Planner())->plan($glued ? self::heldAlong($request) : $request);
+    }
+
+    /** Warmed on the plate, then with the gun along the blade. */
+    public static function heldAlong(Request $request): Request
+    {
+        return $request->heatedBy(Source::hotAir(130, 30, 80), Approach::held(Source::plate(95)));
     }
 
     private static function wish(string $id): OldPanel

@@ -16,9 +16,9 @@ final class Layers
     private const USE_CASES = [
         'Models',
         'Words',
-        'Phones',
         'Outside',
         'Heat',
+        'Phones',
         'Jobs',
         'Shelf',
         'Bench',

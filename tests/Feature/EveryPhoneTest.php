@@ -16,13 +16,16 @@ use Tests\TestCase;
  */
 final class EveryPhoneTest extends TestCase
 {
-    /** @param list<string> $steps ids that the plan must have, in this order */
+    /**
+     * @param list<string>              $steps  ids that the plan must have, in this order
+     * @param array<string, mixed>|null $source as it is sent; null for the usual plate
+     */
     #[DataProvider('typical')]
     public function testItsTypicalJobCanBeWorkedToTheEnd(
         string $phone,
         string $kind,
         array $steps,
-        float $set = 85,
+        ?array $source = null,
         string $oldPanel = 'save',
     ): void {
         $this->as(Role::Technician);
@@ -47,7 +50,7 @@ final class EveryPhoneTest extends TestCase
         ]);
         $t = new Technician($this, $this->newId());
         $t->checkIn($phone, (string) $code, ['cracked-glass']);
-        $t->planned($kind, 'X-1', $set, $oldPanel);
+        $t->planned($kind, 'X-1', $source, $oldPanel);
         $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
         self::assertTrue($plan->json('works'), (string) json_encode($plan->json('warnings')));
         $ids = array_column((array) $plan->json('steps'), 'id');
@@ -60,7 +63,12 @@ final class EveryPhoneTest extends TestCase
         $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
     }
 
-    /** @return iterable<string, array{0: string, 1: string, 2: list<string>, 3?: float, 4?: string}> */
+    /**
+     * @return iterable<
+     *     string,
+     *     array{0: string, 1: string, 2: list<string>, 3?: array<string, mixed>|null, 4?: string}
+     * >
+     */
     public static function typical(): iterable
     {
         yield 'three lengths in one bracket, a battery bracket of its own, three kinds of screws at the carrier' => [
@@ -132,7 +140,7 @@ final class EveryPhoneTest extends TestCase
             'ondrel-gatefold',
             'display-assembly',
             ['break-panel:outer-tape', 'cut-pass:outer-tape', 'unplug:battery-plug', 'clamp:outer-tape'],
-            85,
+            null,
             'give-up',
         ];
         yield 'battery out by hand, two flexes' => [
@@ -168,8 +176,15 @@ final class EveryPhoneTest extends TestCase
         yield 'very strong glue, many heatings' => [
             'maruvi-sorrel',
             'display-assembly',
-            ['heat:bezel-glue', 'reheat:bezel-glue', 'reheat:bezel-glue#12', 'clip-shut:back-clips'],
-            95,
+            ['heat:bezel-glue', 'reheat:bezel-glue', 'clip-shut:back-clips'],
+            [
+                'kind' => 'hot-air',
+                'set' => 130,
+                'distance' => 30,
+                'edge' => 80,
+                'hold' => true,
+                'preheat' => ['kind' => 'plate', 'set' => 95],
+            ],
         ];
         yield 'the picture panel is used again' => [
             'maruvi-cobnut',

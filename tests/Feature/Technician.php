@@ -72,12 +72,14 @@ final class Technician
         ];
     }
 
-    public function planned(string $kind, string $label, float $set = 85, string $oldPanel = 'save'): void
+    /** @param array<string, mixed>|null $source as it is sent; null for the usual plate */
+    public function planned(string $kind, string $label, ?array $source = null, string $oldPanel = 'save'): void
     {
+        $source ??= ['kind' => 'plate', 'set' => 85];
         $this->change('scope', ['kind' => $kind, 'reason' => null]);
         $this->change('part', ['item' => ShelfItem::query()->where('label', $label)->firstOrFail()->id]);
         $this->accept($kind);
-        $this->change('plan', ['source' => ['kind' => 'plate', 'set' => $set], 'oldPanel' => $oldPanel]);
+        $this->change('plan', ['source' => $source, 'oldPanel' => $oldPanel]);
     }
 
     /** Says yes to the option of this kind, at the price it shows. */

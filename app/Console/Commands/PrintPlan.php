@@ -17,6 +17,8 @@ use Facelift\Fit\OldPanel;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
 use Facelift\Heat\Usual;
+use Facelift\Plan\Means;
+use Facelift\Plan\Plan;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\Planner;
 use Facelift\Plan\Request;
@@ -42,9 +44,9 @@ final class PrintPlan extends Command
     {
         try {
             $request = $this->request();
-            $plan = (new Planner())->plan(
-                $this->given($this->option('source')) === '' ? $this->recommended($request) : $request,
-            );
+            $plan = $this->given($this->option('source')) === ''
+                ? $this->recommended($request)
+                : (new Planner())->plan($request);
         } catch (Unreadable|UnknownId|OutOfRange|\UnexpectedValueException|\JsonException $e) {
             $this->components->error($e->getMessage());
 
@@ -99,21 +101,26 @@ final class PrintPlan extends Command
     }
 
     /** With the source that opens the phone best, of those that every shop is taken to have. */
-    private function recommended(Request $request): Request
+    private function recommended(Request $request): Plan
     {
         $read = static fn(UsualSource $u): array => array_map((new SourceReader())->read(...), $u->settings());
-        $sources = array_map($read, UsualSource::cases());
-        $strategies = (new Strategies())->of($request, $sources);
+        $strategies = (new Strategies())->of($request, new Means(array_map($read, UsualSource::cases()), true));
         $best = Strategies::recommended($strategies);
-        if ($best === null) {
-            return $request;
+        $with = $best === null
+            ? $request
+            : $request->heatedBy($strategies[$best]->source, $strategies[$best]->approach);
+        if ($best !== null) {
+            $named = UsualSource::cases()[$best]->settings()[$strategies[$best]->tried];
+            $before = $with->approach->preheat;
+            $this->output->getErrorStyle()->writeln(
+                'source: ' . json_encode($named, JSON_THROW_ON_ERROR)
+                    . ($with->approach->held ? ', held along the cut' : '')
+                    . ($before === null ? '' : ', after a plate at ' . $before->set . ' °C')
+                    . ', recommended',
+            );
         }
-        $named = UsualSource::cases()[$best]->settings()[$strategies[$best]->tried];
-        $this->output
-            ->getErrorStyle()
-            ->writeln('source: ' . json_encode($named, JSON_THROW_ON_ERROR) . ', recommended');
 
-        return $request->heatedBy($sources[$best][$strategies[$best]->tried]);
+        return (new Planner())->plan($with)->among($strategies);
     }
 
     private function source(): Source

@@ -18,6 +18,7 @@ final class MakePlanRequest extends VersionedRequest
             'source' => ['required', 'array'],
             'oldPanel' => ['sometimes', Rule::enum(OldPanel::class)],
             'school' => ['sometimes', Rule::enum(School::class)],
+            'reason' => ['sometimes', 'nullable', 'string', 'max:300'],
         ];
     }
 
@@ -29,6 +30,14 @@ final class MakePlanRequest extends VersionedRequest
     public function school(): School
     {
         return School::from($this->string('school', School::StripThenBuild->value)->toString());
+    }
+
+    /** Why it is another source than the recommended one; null if nothing was said. */
+    public function reason(): ?string
+    {
+        $reason = trim($this->string('reason')->toString());
+
+        return $reason === '' ? null : $reason;
     }
 
     /** @return array<string, mixed> */

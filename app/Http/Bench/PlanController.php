@@ -39,6 +39,7 @@ final readonly class PlanController
                 $request->source(),
                 $request->oldPanel(),
                 $request->school(),
+                $request->reason(),
             ),
         );
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
-use App\Heat\ShopSource;
+use App\Heat\Comparison;
 use App\Jobs\Planning;
+use App\Jobs\ShopBook;
 use App\Jobs\Stations;
 use App\Models\Job;
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Heat\Source;
-use Facelift\Heat\Usual;
+use Facelift\Heat\Limits;
 use Facelift\Plan\Strategies;
 use Facelift\Plan\Strategy;
 use Illuminate\Http\JsonResponse;
@@ -18,26 +18,29 @@ use Illuminate\Http\JsonResponse;
 /** Every source of the shop side by side for a job, and the one to take. */
 final readonly class StrategyController
 {
-    public function __construct(private Planning $planning, private Stations $stations) {}
+    public function __construct(
+        private Planning $planning,
+        private Stations $stations,
+        private Comparison $comparison,
+        private ShopBook $book,
+    ) {}
 
-    public function show(Job $job): JsonResponse
+    public function show(StrategiesRequest $request, Job $job): JsonResponse
     {
         $this->stations->mustReach('plan', $job);
-        $sources = ShopSource::all();
-        $kind = $job->kind ?? ReplacementKind::DisplayAssembly;
-        $strategies = (new Strategies())->of(
-            $this->planning->request($job, $kind, Source::plate(Usual::PLATE)),
-            array_map(static fn(ShopSource $s): array => $s->read(), $sources),
-        );
+        $as = (clone $job)->fill(['old_panel' => $request->oldPanel()]);
+        $asked = $this->planning->request($as, $job->kind ?? ReplacementKind::DisplayAssembly);
+        $strategies = $this->comparison->of($asked, $this->book->rules()->holds);
+        $limits = Limits::of($asked->phone->body->frame, $asked->oldPanel());
         $recommended = Strategies::recommended($strategies);
 
         return new JsonResponse(['data' => array_map(
-            static fn(int $i): array => [
-                'name' => $sources[$i]->name,
-                'usual' => $sources[$i]->usual?->value,
-                'source' => $sources[$i]->settings[$strategies[$i]->tried],
+            fn(int $i): array => [
+                'name' => $this->comparison->sources()[$i]->name,
+                'usual' => $this->comparison->sources()[$i]->usual?->value,
+                'source' => $this->comparison->sent($i, $strategies[$i]),
                 'recommended' => $i === $recommended,
-            ] + self::row($strategies[$i]),
+            ] + self::row($strategies[$i]) + self::nearest($strategies[$i], $limits),
             array_keys($strategies),
         )]);
     }
@@ -51,8 +54,24 @@ final readonly class StrategyController
             'heatings' => $s->heatings,
             'hands' => round($s->hands),
             'elapsed' => round($s->elapsed),
-            'battery' => round($s->battery, 1),
-            'panel' => round($s->panel, 1),
+            'battery' => self::degrees($s->battery),
+            'batteryHottest' => self::degrees($s->worst?->battery),
+            'panel' => self::degrees($s->panel),
+            'panelHottest' => self::degrees($s->worst?->panel),
+            'chance' => round($s->chance, 2),
         ];
+    }
+
+    /** @return array{nearest: string|null, clear: float|null} */
+    private static function nearest(Strategy $s, Limits $limits): array
+    {
+        [$limit, $clear] = $s->nearest($limits) ?? [null, null];
+
+        return ['nearest' => $limit?->value, 'clear' => self::degrees($clear)];
+    }
+
+    private static function degrees(?float $t): ?float
+    {
+        return $t === null ? null : round($t, 1);
     }
 }

@@ -35,6 +35,7 @@ final class JobResource extends JsonResource
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
             'source' => $job->heat_source,
+            'sourceReason' => $job->heat_reason,
             'school' => $job->school->value,
             'oldPanel' => $job->old_panel->value,
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),

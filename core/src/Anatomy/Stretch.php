@@ -43,6 +43,23 @@ final readonly class Stretch
         );
     }
 
+    /** Two pieces of one stretch that touch, as one; null if they do not. */
+    public function joined(self $other): ?self
+    {
+        $touch = abs($this->to - $other->from) < 1e-6 || abs($other->to - $this->from) < 1e-6;
+
+        return $this->id !== $other->id || !$touch ? null : new self(
+            $this->id,
+            $this->side,
+            min($this->from, $other->from),
+            max($this->to, $other->to),
+            $this->depth,
+            $this->forbidden,
+            $this->behind,
+            $this->over,
+        );
+    }
+
     /** mm */
     public function length(): float
     {

@@ -14,6 +14,8 @@ final readonly class ShopRules
      * on).
      */
     public const PICKS = 6;
+    /** Per cent (common practice, no source). */
+    public const CHANCE = 80;
 
     /**
      * @param string               $currency    sign or code printed behind amounts
@@ -30,6 +32,9 @@ final readonly class ShopRules
      *     display-assembly`
      * @param array<string, Money> $worth       what a phone is worth today, by its id
      * @param int                  $picks       opening picks that the shop has for one phone, 1 to 50
+     * @param bool                 $holds       true if a gun can go on while somebody cuts: in the other hand, or on a
+     *     stand
+     * @param int                  $chance      that every pass of the blade is through in time with, per cent, 50 to 99
      */
     public function __construct(
         public string $currency,
@@ -47,6 +52,8 @@ final readonly class ShopRules
         public int $warrantyDays,
         public int $insurerDays,
         public int $picks = self::PICKS,
+        public bool $holds = true,
+        public int $chance = self::CHANCE,
     ) {}
 
     public function fixedFor(string $phone, string $kind): ?Money

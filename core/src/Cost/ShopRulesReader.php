@@ -30,6 +30,8 @@ final readonly class ShopRulesReader
         'warrantyDays' => 180,
         'insurerDays' => 14,
         'picks' => ShopRules::PICKS,
+        'holds' => true,
+        'chance' => ShopRules::CHANCE,
     ];
 
     /** @throws Unreadable If anything is wrong; nothing is kept. */
@@ -52,6 +54,8 @@ final readonly class ShopRulesReader
             'warrantyDays',
             'insurerDays',
             'picks',
+            'holds',
+            'chance',
         );
         $rules = new ShopRules(
             $n->string('currency'),
@@ -68,8 +72,10 @@ final readonly class ShopRulesReader
             $this->amounts($n, 'worth'),
             $n->int('warrantyDays', 0, 3650),
             $n->int('insurerDays', 1, 365),
-            // Rules that were kept before this was asked say nothing of it.
+            // Rules that were kept before these were asked say nothing of them.
             $n->has('picks') ? $n->int('picks', 1, 50) : ShopRules::PICKS,
+            !$n->has('holds') || $n->flag('holds'),
+            $n->has('chance') ? $n->int('chance', 50, 99) : ShopRules::CHANCE,
         );
         if ($rules->roundTo->isZero()) {
             $n->fault('roundTo', 'must be more than zero');

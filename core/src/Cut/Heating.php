@@ -7,8 +7,13 @@ namespace Facelift\Cut;
 /** A time on the source. */
 final readonly class Heating extends Move
 {
-    private function __construct(float $seconds, AtEnd $end, public bool $again, public bool $elsewhere = false)
-    {
+    private function __construct(
+        float $seconds,
+        AtEnd $end,
+        public bool $again,
+        public bool $elsewhere = false,
+        public bool $preheat = false,
+    ) {
         parent::__construct($seconds, $end);
     }
 
@@ -16,6 +21,12 @@ final readonly class Heating extends Move
     public static function first(float $seconds, AtEnd $end): self
     {
         return new self($seconds, $end, false);
+    }
+
+    /** The whole phone is warmed first, on another source. */
+    public static function preheat(float $seconds, AtEnd $end): self
+    {
+        return new self($seconds, $end, false, preheat: true);
     }
 
     /** One more: the bond had gripped again. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Cut;
 
-use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\CutEdge;
 use Facelift\Anatomy\FrameMaterial;
@@ -15,9 +14,11 @@ use Facelift\Fit\OldPanel;
 use Facelift\Geometry\RoundedRectangle;
 use Facelift\Geometry\Side;
 
-/** The passes of the blade along one edge: order, tool, depth and pace of each. */
+/** The passes of the blade along one edge: order, tool and depth of each, and how hard it is to cut. */
 final readonly class Passes
 {
+    /** Seconds from lifting off the plate to a pick in the first gap (common practice, no source). */
+    public const FIRST_GAP = 30.0;
     /** Seconds to place a pick and turn to the next stretch (common practice, no source). */
     public const PICK = 5.0;
     /**
@@ -62,7 +63,7 @@ final readonly class Passes
      * True if the blade goes along a side towards its lower figures: the bottom and the left are gone along so,
      * clockwise.
      */
-    private function goesBack(Side $side): bool
+    public function goesBack(Side $side): bool
     {
         return \in_array($side, [Side::Bottom, Side::Left], true) === $this->isClockwise();
     }
@@ -84,23 +85,21 @@ final readonly class Passes
     }
 
     /**
-     * As much of a stretch as fits into a time; null if that would be less than a pick's width or two.
-     *
-     * @param float $seconds until the bond grips
+     * As much of a stretch as is as hard to cut as so many mm of straight edge; null if that would be less than a
+     * pick's width or two, unless it is all of it.
      */
-    public function within(Stretch $stretch, float $seconds): ?Stroke
+    public function within(Stretch $stretch, float $effort): ?Stretch
     {
-        $whole = $this->stroke($stretch);
-        if ($whole->seconds <= $seconds) {
-            return $whole;
+        if ($this->effort($stretch) <= $effort) {
+            return $stretch;
         }
         [$fits, $tooMuch] = [0.0, $stretch->length()];
-        while ($tooMuch - $fits > 0.5) {
+        while ($tooMuch - $fits > 0.25) {
             $middle = ($fits + $tooMuch) / 2;
-            $this->stroke($this->piece($stretch, $middle))->seconds <= $seconds ? $fits = $middle : $tooMuch = $middle;
+            $this->effort($this->piece($stretch, $middle)) <= $effort ? $fits = $middle : $tooMuch = $middle;
         }
 
-        return $fits < self::SHORTEST ? null : $this->stroke($this->piece($stretch, $fits));
+        return $fits < self::SHORTEST ? null : $this->piece($stretch, $fits);
     }
 
     /** As much of a stretch as is heated, in the direction of the blade. */
@@ -127,34 +126,68 @@ final readonly class Passes
         return $this->goesBack($stretch->side) ? $stretch->part($end - $mm, $end) : $stretch->part(0.0, $mm);
     }
 
-    /** How a whole stretch is cut, and how long that takes. */
-    public function stroke(Stretch $stretch): Stroke
+    /**
+     * mm of straight edge that are as hard to cut as a stretch: corners count twice, crazed glass twice, and a panel
+     * that is given up is not nursed (engineering estimates from practice, no source).
+     */
+    public function effort(Stretch $stretch): float
+    {
+        [$straight, $corner] = $this->lengths($stretch);
+
+        return ($straight + 2 * $corner) / $this->haste($stretch);
+    }
+
+    /** mm of edge, corners along their arc */
+    private function lengthOf(Stretch $stretch): float
+    {
+        return array_sum($this->lengths($stretch));
+    }
+
+    /** @return array{float, float} mm of straight edge, and of corners along their arc */
+    private function lengths(Stretch $stretch): array
     {
         $glass = $this->phone->body->glass;
-        $crazed = $this->condition->crazedAlong(
-            $glass,
+        $share = self::cornerShare($glass, $stretch);
+
+        return [max(0.0, $stretch->length() - 2 * $glass->radius * $share), $share * $glass->corner()];
+    }
+
+    /** Against whole glass and a panel that is saved. */
+    private function haste(Stretch $stretch): float
+    {
+        return ($this->old === OldPanel::GiveUp ? self::BRISK : 1.0) / ($this->isCrazed($stretch) ? 2.0 : 1.0);
+    }
+
+    private function isCrazed(Stretch $stretch): bool
+    {
+        return $this->condition->crazedAlong(
+            $this->phone->body->glass,
             $this->bond->face,
             $stretch->side,
             $stretch->from,
             $stretch->to,
         );
-        $pace = $this->pace($crazed);
-        $corner = self::cornerShare($glass, $stretch) * $glass->corner();
-        $straight = max(0.0, $stretch->length() - 2 * $glass->radius * self::cornerShare($glass, $stretch));
+    }
+
+    /**
+     * How a stretch is cut.
+     *
+     * @param float $pace mm/s along a straight edge with whole glass, for a panel that is saved; more than zero
+     */
+    public function way(Stretch $stretch, float $pace): Way
+    {
+        $crazed = $this->isCrazed($stretch);
         $flat = $this->goesDeeper($stretch);
-        $blade = Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed);
-        $depth = $flat ? max($stretch->depth, min(2 * $stretch->depth, self::DEEPEST)) : $stretch->depth;
-        $way = new Way(
+
+        return new Way(
             $stretch,
-            $blade,
-            $depth,
-            $pace,
-            $straight + $corner,
+            Blade::along($this->phone->body->frame, $this->bond->face, $this->bond->adhesive, $crazed),
+            $flat ? max($stretch->depth, min(2 * $stretch->depth, self::DEEPEST)) : $stretch->depth,
+            $pace * $this->haste($stretch),
+            $this->lengthOf($stretch),
             $crazed,
             $flat,
         );
-
-        return new Stroke($way, $straight / $pace + $corner / ($pace / 2) + self::PICK);
     }
 
     /**
@@ -165,20 +198,6 @@ final readonly class Passes
     {
         return $stretch->behind === null
             && ($this->phone->body->frame === FrameMaterial::Plastic || $this->old === OldPanel::GiveUp);
-    }
-
-    /**
-     * mm/s along straight edge; corners at half, crazed glass at half (engineering estimates from practice, no
-     * source).
-     */
-    private function pace(bool $crazed): float
-    {
-        $pace = match ($this->bond->adhesive) {
-            AdhesiveKind::StrongGlue, AdhesiveKind::DoubleTape => 1.5,
-            default => 3.0,
-        };
-
-        return $pace * ($this->old === OldPanel::GiveUp ? self::BRISK : 1.0) / ($crazed ? 2 : 1);
     }
 
     /** Share of two corner radii that a stretch runs over, 0 to 1; half of each corner's arc belongs to either side. */

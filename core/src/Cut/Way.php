@@ -13,7 +13,7 @@ final readonly class Way
      * @param Stretch $stretch the part of the edge that is cut
      * @param Blade   $blade
      * @param float   $depth  mm the tip may go in
-     * @param float   $pace   mm/s along the straight edge, more than zero
+     * @param float   $pace   mm/s along the straight edge as a mean over the pass, more than zero
      * @param float   $length mm of edge, corners along their arc
      * @param bool    $crazed true where the glass is crazed: short strokes
      * @param bool    $flat   true where the tip goes in deeper and flat, to spread the load
@@ -28,15 +28,17 @@ final readonly class Way
         public bool $flat,
     ) {}
 
-    /** The same at a fraction of its pace. */
-    public function slower(float $times): self
+    /** The same along a piece of its stretch, as it was cut in so many s. */
+    public function along(Stretch $piece, float $seconds): self
     {
+        $length = $this->length * $piece->length() / max(1e-6, $this->stretch->length());
+
         return new self(
-            $this->stretch,
+            $piece,
             $this->blade,
             $this->depth,
-            $this->pace / $times,
-            $this->length,
+            max(0.001, $length / $seconds),
+            $length,
             $this->crazed,
             $this->flat,
         );

@@ -26,6 +26,12 @@ final readonly class AdhesiveWindow
         return new self($low, $high);
     }
 
+    /** The same, this many K colder. */
+    public function lowerBy(float $kelvin): self
+    {
+        return new self($this->low - $kelvin, $this->high - $kelvin);
+    }
+
     /** The bond's temperature at which to lift off, °C: well inside, and always below the upper end. */
     public function target(): float
     {

@@ -12,4 +12,6 @@ enum Binding: string
     case Panel = 'panel';
     case Frame = 'frame';
     case Time = 'time';
+    /** It would part, but no pass is likely enough to be through before it grips. */
+    case Chance = 'chance';
 }

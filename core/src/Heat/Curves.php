@@ -29,16 +29,18 @@ final readonly class Curves
     /** What the phone carries with it once a programme is over. */
     public function carried(Programme $programme): Carried
     {
+        return $this->before->warmAs($this->lanes($programme));
+    }
+
+    /** Edge and battery as they are once a programme is over. */
+    public function lanes(Programme $programme): Lanes
+    {
         $lanes = new Lanes($this->edge, $this->centre, $this->before);
-        foreach ($programme->spans as [$seconds, $source, $elsewhere]) {
-            if ($elsewhere) {
-                $lanes->elsewhere();
-            }
-            $source === null ? $lanes->rest() : $lanes->heat($source);
-            $lanes->advance($seconds);
+        foreach ($programme->spans as $span) {
+            $span->run($lanes, $span->keptAt !== null ? Hold::EVERY : max(1.0, $span->seconds));
         }
 
-        return $this->before->warmAs($lanes);
+        return $lanes;
     }
 
     /**
@@ -51,18 +53,11 @@ final readonly class Curves
         $lanes = new Lanes($this->edge, $this->centre, $this->before);
         $clock = 0.0;
         $samples = [$lanes->sample($clock)];
-        foreach ($programme->spans as [$seconds, $source, $elsewhere]) {
-            if ($elsewhere) {
-                $lanes->elsewhere();
-            }
-            $source === null ? $lanes->rest() : $lanes->heat($source);
-            for ($left = $seconds; $left > 1e-9;) {
-                $h = min($every, $left);
-                $lanes->advance($h);
-                $left -= $h;
-                $clock += $h;
+        foreach ($programme->spans as $span) {
+            $span->run($lanes, $every, static function (float $seconds) use (&$samples, &$clock, $lanes): void {
+                $clock += $seconds;
                 $samples[] = $lanes->sample($clock);
-            }
+            });
         }
 
         return $samples;

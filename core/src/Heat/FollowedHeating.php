@@ -57,7 +57,8 @@ final readonly class FollowedHeating
      */
     public function lift(): ?array
     {
-        foreach ($this->record->on ? $this->samples : [] as $s) {
+        // What is held is taken away when it is cut through, not when it is warm.
+        foreach ($this->record->on && !$this->record->isHeld() ? $this->samples : [] as $s) {
             $ends = $s->bond >= $this->window->target() ? Binding::Target : $this->limits->firstReached($s);
             if ($ends !== null && $s->second >= $this->clock - self::EVERY) {
                 return [$s->second, $ends];
@@ -133,8 +134,8 @@ final readonly class FollowedHeating
 
     private function isHeated(float $second): bool
     {
-        foreach ($this->record->heats as [$on, $off]) {
-            if ($second >= $on && $second < $off) {
+        foreach ($this->record->heats as $heat) {
+            if ($second >= $heat->on && $second < $heat->off) {
                 return true;
             }
         }

@@ -26,8 +26,9 @@ final class Lane
     /** Cells of a bag that lies on the stack, before the stack's own. */
     private int $bag = 0;
     private float $step = 0.5;
-    /** @var array<int|string, Stepper> by step length */
+    /** @var array<string, Stepper> by what the face meets, and step length */
     private array $steppers = [];
+    private string $meets = '';
     /** Heat in J/m² that has come in through both faces since the source was last changed. */
     private float $taken = 0.0;
 
@@ -46,6 +47,7 @@ final class Lane
         $this->wall = new Wall($layers, $finest);
         $this->front = $this->back = Boundary::stillAir($room);
         $this->profile = $start === null ? $this->wall->at($room) : $this->wall->from($start, $room);
+        $this->fresh(0.5);
     }
 
     /** The source comes to the heated face. */
@@ -57,8 +59,16 @@ final class Lane
             $this->wall = new Wall([$source->body, ...$this->layers], $this->finest, bag: true);
             $this->bag = \count($this->wall->capacity) - \count($this->profile);
             $this->profile = [...array_fill(0, $this->bag, $source->set), ...$this->profile];
+            $this->steppers = [];
         }
-        $this->fresh();
+        $this->fresh(0.5);
+    }
+
+    /** The source comes for a moment or goes for one, on a stretch that is kept warm: nothing changes fast. */
+    public function keep(?Source $source): void
+    {
+        $this->front = $source?->boundary($this->room) ?? Boundary::stillAir($this->room);
+        $this->fresh(max(0.5, min(4.0, $this->step)));
     }
 
     /** The source is taken away: still air on both faces. */
@@ -68,9 +78,10 @@ final class Lane
             $this->profile = \array_slice($this->profile, $this->bag);
             $this->wall = new Wall($this->layers, $this->finest);
             $this->bag = 0;
+            $this->steppers = [];
         }
         $this->front = Boundary::stillAir($this->room);
-        $this->fresh();
+        $this->fresh(0.5);
     }
 
     /** @param float $seconds zero or more */
@@ -134,15 +145,15 @@ final class Lane
         return $this->taken;
     }
 
-    private function fresh(): void
+    private function fresh(float $step): void
     {
-        $this->steppers = [];
-        $this->step = 0.5;
+        $this->meets = $this->front->coefficient . '/' . $this->front->medium . '/';
+        $this->step = $step;
         $this->taken = 0.0;
     }
 
     private function stepper(float $h): Stepper
     {
-        return $this->steppers[(string) $h] ??= $this->wall->stepper($this->front, $this->back, $h);
+        return $this->steppers[$this->meets . $h] ??= $this->wall->stepper($this->front, $this->back, $h);
     }
 }

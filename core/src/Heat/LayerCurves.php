@@ -22,9 +22,9 @@ final readonly class LayerCurves
     {
         $lane = new Lane($this->stack, $this->room);
         $rows = array_map(static fn(int $i): array => [$lane->meanOf($i)], array_keys($this->stack));
-        foreach ($programme->spans as [$seconds, $source]) {
-            $source === null ? $lane->rest() : $lane->heat($source);
-            for ($left = $seconds; $left > 1e-9; $left -= $every) {
+        foreach ($programme->spans as $span) {
+            $span->source === null ? $lane->rest() : $lane->heat($span->source);
+            for ($left = $span->seconds; $left > 1e-9; $left -= $every) {
                 $lane->advance(min($every, $left));
                 foreach (array_keys($this->stack) as $i) {
                     $rows[$i][] = $lane->meanOf($i);

@@ -9,5 +9,7 @@ enum PhaseKind: string
 {
     case Heat = 'heat';
     case Cut = 'cut';
+    /** Cut while the source goes on. */
+    case Hold = 'hold';
     case Rest = 'rest';
 }

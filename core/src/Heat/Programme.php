@@ -7,11 +7,7 @@ namespace Facelift\Heat;
 /** What happens to the phone, span after span: on a source for so many seconds, then resting, then on another. */
 final readonly class Programme
 {
-    /**
-     * @param list<array{float, Source|null, bool}> $spans seconds, the source or null for still air, and whether it
-     *     is at
-     *     another stretch of the edge than before
-     */
+    /** @param list<Span> $spans */
     private function __construct(public array $spans) {}
 
     public static function empty(): self
@@ -21,22 +17,27 @@ final readonly class Programme
 
     /**
      * @param float $seconds   zero or more
-     * @param bool  $elsewhere true at another stretch of the edge, which no source has been near yet
+     * @param bool  $elsewhere true at another stretch of the edge than before
      */
     public function heat(float $seconds, Source $source, bool $elsewhere = false): self
     {
-        return new self([...$this->spans, [$seconds, $source, $elsewhere]]);
+        return $this->then(new Span($seconds, $source, $elsewhere));
     }
 
     /** @param float $seconds zero or more */
     public function rest(float $seconds): self
     {
-        return new self([...$this->spans, [$seconds, null, false]]);
+        return $this->then(new Span($seconds, null));
+    }
+
+    public function then(Span $span): self
+    {
+        return new self([...$this->spans, $span]);
     }
 
     /** s */
     public function length(): float
     {
-        return array_sum(array_map(static fn(array $s): float => $s[0], $this->spans));
+        return array_sum(array_map(static fn(Span $s): float => $s->seconds, $this->spans));
     }
 }

@@ -6,7 +6,7 @@ namespace Facelift\Heat;
 
 /**
  * Estimated temperatures at one moment, °C. `panel` is the hottest of it anywhere, `frame` the side towards the heat of
- * the edge that carries the bond.
+ * the edge that carries the bond, where it is hottest.
  */
 final readonly class Sample
 {

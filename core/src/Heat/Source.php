@@ -33,6 +33,8 @@ final readonly class Source
      * has measured it).
      */
     private const SPILT = 0.3;
+    /** mm of edge along which it does: one long side (engineering estimate, from memory) */
+    private const MIDDLE = 150.0;
     /** A grain bag on glass (engineering estimate, from memory). */
     private const BAG_CONTACT = 110.0;
     /** Grain: loose and moist, W/(m·K), kg/m³, J/(kg·K) (engineering estimates, from memory). */
@@ -267,10 +269,11 @@ final readonly class Source
             return $this;
         }
         $share = min(1.0, self::SPOT / $this->covers);
-        $still = (1 - $share) * Boundary::STILL_AIR;
-        $film = max(0.0, $this->coefficient - $still);
-        $spilt = self::SPILT * $film;
-        $rest = $still + (1 - self::SPILT) * $share * Boundary::STILL_AIR;
+        $film = max(0.0, $this->coefficient - (1 - $share) * Boundary::STILL_AIR);
+        // What goes on over the middle spreads there, whether the jet moves far or not.
+        $over = self::SPILT * min(1.0, $this->covers / self::MIDDLE);
+        $spilt = $over * $film;
+        $rest = (1 - $over * $share) * Boundary::STILL_AIR;
         $core = $film > 0.0 ? $this->mixed * $this->coefficient / $film : 0.0;
 
         return self::checked(
@@ -282,6 +285,15 @@ final readonly class Source
             $this->origin,
             $this->covers,
         );
+    }
+
+    /** s until it is as hot as before once it is taken off: a bag has to go back into the microwave, others stay hot */
+    public function hotAgainAfter(float $room): float
+    {
+        return $this->body === null
+            ? 0.0
+            : $this->body->thickness / 1000 * self::BAG_AREA * $this->body->density * $this->body->specificHeat
+                * max(0.0, $this->set - $room) / self::MICROWAVE;
     }
 
     /** What the heated face meets: for a bag, still air above it. */

@@ -16,6 +16,31 @@ use Facelift\Quantity\OutOfRange;
  */
 final readonly class SourceReader
 {
+    /**
+     * How it is used: `hold` if it goes on along the stretch that is cut, `preheat` for what the phone is warmed with
+     * before.
+     *
+     * @throws Unreadable If anything is missing or out of range.
+     */
+    public function approach(mixed $data, float $room = Usual::ROOM): Approach
+    {
+        $faults = new Faults();
+        $n = Node::root($data, $faults);
+        $held = $n->has('hold') && $n->flag('hold');
+        if ($held && $this->read($data, $room)->covers === null) {
+            $n->fault('hold', 'is for hot air: what heats all round cannot go along with the blade');
+        }
+        $before = \is_array($data) && isset($data['preheat']) ? $this->read($data['preheat'], $room) : null;
+        if ($before !== null && $before->covers !== null) {
+            $n->fault('preheat', 'must heat all round: a plate, a mat or a bag');
+        }
+        if ($faults->any()) {
+            throw Unreadable::because('heat source', $faults->all());
+        }
+
+        return new Approach($held, $before);
+    }
+
     /** @throws Unreadable If anything is missing or out of range. */
     public function read(mixed $data, float $room = Usual::ROOM): Source
     {
@@ -28,6 +53,8 @@ final readonly class SourceReader
             'mass',
             'minutes',
             'coefficient',
+            'hold',
+            'preheat',
         );
         $kind = $n->enum('kind', SourceKind::class);
         try {

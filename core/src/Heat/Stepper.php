@@ -77,67 +77,59 @@ final readonly class Stepper
     {
         $h = $this->step;
         $g = self::GAMMA;
-        $k1 = $this->solve($this->flow($profile));
-        $mid = $s1 = $end = [];
+        $hg = $h * $g;
+        $k1 = $this->rates($profile);
+        $mid = $end = [];
         foreach ($profile as $i => $t) {
-            $s1[] = $t + $h * $g * $k1[$i];
-            $mid[] = $t + $h * (1 - $g) * $k1[$i];
+            $mid[] = $t + ($h - $hg) * $k1[$i];
         }
-        $k2 = $this->solve($this->flow($mid));
-        foreach ($mid as $i => $t) {
-            $end[] = $t + $h * $g * $k2[$i];
-        }
+        $k2 = $this->rates($mid);
         $apart = 0.0;
-        foreach ($k1 as $i => $k) {
-            $apart = max($apart, abs($k2[$i] - $k));
+        foreach ($mid as $i => $t) {
+            $end[] = $t + $hg * $k2[$i];
+            $by = $k2[$i] - $k1[$i];
+            if ($by > $apart) {
+                $apart = $by;
+            } elseif (-$by > $apart) {
+                $apart = -$by;
+            }
         }
+        $last = \count($profile) - 1;
+        $in = $this->inflow($profile[0] + $hg * $k1[0], $profile[$last] + $hg * $k1[$last]);
 
-        return [$end, $h * ((1 - $g) * $this->inflow($s1) + $g * $this->inflow($end)), $h * $g * $apart];
+        return [$end, $h * ((1 - $g) * $in + $g * $this->inflow($end[0], $end[$last])), $hg * $apart];
     }
 
-    /** @param list<float> $t */
-    private function inflow(array $t): float
+    private function inflow(float $first, float $last): float
     {
-        return $this->skin[0] * ($this->medium[0] - $t[0]) + $this->skin[1] * ($this->medium[1] - $t[\count($t) - 1]);
+        return $this->skin[0] * ($this->medium[0] - $first) + $this->skin[1] * ($this->medium[1] - $last);
     }
 
     /**
-     * @param list<float> $t
+     * K/s in each cell: what flows into it, solved for in one sweep there and one back.
      *
-     * @return list<float> W/m² into each cell
+     * @param list<float> $t °C
+     *
+     * @return list<float>
      */
-    private function flow(array $t): array
+    private function rates(array $t): array
     {
+        [$link, $factor, $pivot] = [$this->link, $this->factor, $this->pivot];
         $last = \count($t) - 1;
-        $flow = [];
         $in = $this->skin[0] * ($this->medium[0] - $t[0]);
+        $before = 0.0;
+        $rates = [];
         for ($i = 0; $i < $last; ++$i) {
-            $out = $this->link[$i] * ($t[$i] - $t[$i + 1]);
-            $flow[] = $in - $out;
+            $out = $link[$i] * ($t[$i] - $t[$i + 1]);
+            $rates[] = $before = $in - $out - $factor[$i] * $before;
             $in = $out;
         }
-        $flow[] = $in + $this->skin[1] * ($this->medium[1] - $t[$last]);
-
-        return $flow;
-    }
-
-    /**
-     * @param list<float> $right
-     *
-     * @return list<float> K/s
-     */
-    private function solve(array $right): array
-    {
-        $n = \count($right);
-        for ($i = 1; $i < $n; ++$i) {
-            $right[$i] -= $this->factor[$i] * $right[$i - 1];
-        }
+        $rates[] = $in + $this->skin[1] * ($this->medium[1] - $t[$last]) - $factor[$last] * $before;
         $g = self::GAMMA * $this->step;
-        $behind = 0.0;
-        $reversed = [];
-        for ($i = $n - 1; $i >= 0; --$i) {
-            $behind = ($right[$i] + ($i < $n - 1 ? $g * $this->link[$i] * $behind : 0.0)) / $this->pivot[$i];
-            $reversed[] = $behind;
+        $behind = $rates[$last] / $pivot[$last];
+        $reversed = [$behind];
+        for ($i = $last - 1; $i >= 0; --$i) {
+            $reversed[] = $behind = ($rates[$i] + $g * $link[$i] * $behind) / $pivot[$i];
         }
 
         return array_reverse($reversed);

@@ -24,8 +24,8 @@ final readonly class Wall
     /** @var list<float> W/(m²·K) between a cell and the next */
     private array $link;
 
-    /** @var list<int> index of the layer of each cell */
-    private array $layerOf;
+    /** @var list<array{int, int}> first and last cell of each layer */
+    private array $cells;
 
     /** @var array{float, float} m²·K/W from the outer cells' middle to their face */
     private array $skin;
@@ -37,13 +37,13 @@ final readonly class Wall
      */
     public function __construct(public array $layers, int $finest = 8, bool $bag = false)
     {
-        $capacity = $resistance = $layerOf = $contact = [];
+        $capacity = $resistance = $of = $contact = [];
         foreach ($layers as $l => $layer) {
             $cells = $bag && $l === 0 ? self::growing($layer, $finest) : self::even($layer, $finest);
+            $of[] = [\count($capacity), \count($capacity) + \count($cells) - 1];
             foreach ($cells as $i => $dx) {
                 $capacity[] = $dx * $layer->density * $layer->specificHeat;
                 $resistance[] = $dx / $layer->conductivity;
-                $layerOf[] = $l;
                 $contact[] = $i === \count($cells) - 1 ? $layer->contact : 0.0;
             }
         }
@@ -53,7 +53,7 @@ final readonly class Wall
         }
         $this->capacity = $capacity;
         $this->link = $link;
-        $this->layerOf = $layerOf;
+        $this->cells = $of;
         $this->skin = [$resistance[0] / 2, $resistance[\count($resistance) - 1] / 2];
     }
 
@@ -104,7 +104,7 @@ final readonly class Wall
     {
         $profile = [];
         foreach ($known as $layer => $cells) {
-            $count = \count(array_keys($this->layerOf, $layer, true));
+            $count = $this->cells[$layer][1] - $this->cells[$layer][0] + 1;
             if ($cells === []) {
                 $beside = [
                     ...\array_slice($known[$layer - 1] ?? [], -1),
@@ -126,7 +126,9 @@ final readonly class Wall
      */
     public function cellsOf(int $layer, array $profile): array
     {
-        return array_map(static fn(int $c): float => $profile[$c], array_keys($this->layerOf, $layer, true));
+        [$first, $last] = $this->cells[$layer];
+
+        return \array_slice($profile, $first, $last - $first + 1);
     }
 
     /** The stepper for given surroundings and step length in seconds. */
@@ -166,9 +168,13 @@ final readonly class Wall
      */
     public function meanOf(int $layer, array $profile): float
     {
-        $cells = array_keys($this->layerOf, $layer, true);
+        [$first, $last] = $this->cells[$layer];
+        $sum = 0.0;
+        for ($c = $first; $c <= $last; ++$c) {
+            $sum += $profile[$c];
+        }
 
-        return array_sum(array_map(static fn(int $c): float => $profile[$c], $cells)) / \count($cells);
+        return $sum / ($last - $first + 1);
     }
 
     /**
@@ -178,9 +184,10 @@ final readonly class Wall
      */
     public function hottestOf(int $layer, array $profile): float
     {
-        $hottest = -\INF;
-        foreach ($this->layerOf as $cell => $of) {
-            $hottest = $of === $layer ? max($hottest, $profile[$cell]) : $hottest;
+        [$first, $last] = $this->cells[$layer];
+        $hottest = $profile[$first];
+        for ($c = $first + 1; $c <= $last; ++$c) {
+            $hottest = $profile[$c] > $hottest ? $profile[$c] : $hottest;
         }
 
         return $hottest;
@@ -193,7 +200,7 @@ final readonly class Wall
      */
     public function frontOf(int $layer, array $profile): float
     {
-        return $profile[(int) array_search($layer, $this->layerOf, true)];
+        return $profile[$this->cells[$layer][0]];
     }
 
     /**

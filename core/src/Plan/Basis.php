@@ -9,6 +9,7 @@ use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cost\ShopRules;
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
 
@@ -21,6 +22,8 @@ final readonly class Basis
      * @param OldPanel $old    what is to become of the old panel
      * @param float    $room   °C
      * @param int      $picks  opening picks that the shop has for one phone, at least one
+     * @param Approach $approach how the source is used
+     * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
         public Phone $phone,
@@ -30,6 +33,8 @@ final readonly class Basis
         public School $school = School::StripThenBuild,
         public float $room = Usual::ROOM,
         public int $picks = self::PICKS,
+        public Approach $approach = new Approach(),
+        public float $chance = Usual::CHANCE,
     ) {}
 
     public function by(School $school): self
@@ -42,6 +47,8 @@ final readonly class Basis
             $school,
             $this->room,
             $this->picks,
+            $this->approach,
+            $this->chance,
         );
     }
 

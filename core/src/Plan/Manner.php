@@ -12,13 +12,14 @@ final readonly class Manner
 {
     /** s of hands-on time */
     public float $hands;
-    /** s that need no hands; the step has a clock if more than zero */
+    /** s on the clock, that need no hands unless it is attended; the step has a clock if more than zero */
     public float $wait;
 
     /**
      * @param Face         $face that lies up
      * @param Tool|null    $tool null for bare hands
      * @param list<Hazard> $hazards
+     * @param bool         $attended true if the clock keeps a hand busy after all: a gun is moved
      */
     public function __construct(
         public Face $face,
@@ -28,6 +29,7 @@ final readonly class Manner
         public array $hazards,
         public Warmth $warmth = Warmth::None,
         public BatteryRule $battery = BatteryRule::Any,
+        public bool $attended = false,
     ) {
         $this->hands = round($hands);
         $this->wait = round($wait);
@@ -43,6 +45,7 @@ final readonly class Manner
             $this->hazards,
             $this->warmth,
             $this->battery,
+            $this->attended,
         );
     }
 
@@ -56,6 +59,7 @@ final readonly class Manner
             $this->hazards,
             $this->warmth,
             $this->battery,
+            $this->attended,
         );
     }
 
@@ -71,6 +75,7 @@ final readonly class Manner
             $all,
             $this->warmth,
             $this->battery,
+            $this->attended,
         );
     }
 
@@ -84,6 +89,7 @@ final readonly class Manner
             $this->hazards,
             $warmth,
             $this->battery,
+            $this->attended,
         );
     }
 
@@ -97,6 +103,27 @@ final readonly class Manner
             $this->hazards,
             $this->warmth,
             BatteryRule::Off,
+            $this->attended,
         );
+    }
+
+    public function attended(): self
+    {
+        return new self(
+            $this->face,
+            $this->tool,
+            $this->hands,
+            $this->wait,
+            $this->hazards,
+            $this->warmth,
+            $this->battery,
+            true,
+        );
+    }
+
+    /** s that keep somebody's hands busy */
+    public function work(): float
+    {
+        return $this->hands + ($this->attended ? $this->wait : 0.0);
     }
 }

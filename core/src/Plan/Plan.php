@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
+use Facelift\Cut\EdgeOpening;
+use Facelift\Cut\Move;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Proof\GateTests;
 use Facelift\Route\Pace;
@@ -17,6 +19,7 @@ final readonly class Plan
      * @param array<string, GateTests> $gates   by gate, in order
      * @param int                      $changes tool changes and turns of the phone
      * @param list<SchoolFigures>      $schools both ways of moving parts over, where there are two
+     * @param list<Strategy>             $strategies of every source, side by side; empty if none were compared
      */
     public function __construct(
         public Basis $basis,
@@ -28,37 +31,57 @@ final readonly class Plan
         public int $changes,
         public Remarks $remarks,
         public array $schools = [],
+        public array $strategies = [],
     ) {}
 
     /** @param list<SchoolFigures> $schools */
     public function beside(array $schools): self
     {
-        return new self(
-            $this->basis,
-            $this->route,
-            $this->steps,
-            $this->sealing,
-            $this->gates,
-            $this->mat,
-            $this->changes,
-            $this->remarks,
-            $schools,
-        );
+        return $this->but(schools: $schools);
+    }
+
+    /** @param list<Strategy> $strategies of every source that it was chosen among */
+    public function among(array $strategies): self
+    {
+        return $this->but(strategies: $strategies);
     }
 
     /** @param array<string, Step> $steps by id, in order */
     public function withSteps(array $steps): self
     {
+        return $this->but(steps: $steps);
+    }
+
+    /** The same with one bond opened otherwise. */
+    public function opening(EdgeOpening $opening): self
+    {
+        $openings = array_replace($this->sealing->openings, [$opening->bond => $opening]);
+
+        return $this->but(sealing: new Sealing($openings, $this->sealing->seals));
+    }
+
+    /**
+     * @param array<string, Step>|null $steps
+     * @param list<SchoolFigures>|null $schools
+     * @param list<Strategy>|null      $strategies
+     */
+    private function but(
+        ?array $steps = null,
+        ?Sealing $sealing = null,
+        ?array $schools = null,
+        ?array $strategies = null,
+    ): self {
         return new self(
             $this->basis,
             $this->route,
-            $steps,
-            $this->sealing,
+            $steps ?? $this->steps,
+            $sealing ?? $this->sealing,
             $this->gates,
             $this->mat,
             $this->changes,
             $this->remarks,
-            $this->schools,
+            $schools ?? $this->schools,
+            $strategies ?? $this->strategies,
         );
     }
 
@@ -88,8 +111,8 @@ final readonly class Plan
         $done = [];
         foreach ($this->steps as $id => $step) {
             $ready = max([0.0, ...array_map(static fn(string $before): float => $done[$before] ?? 0.0, $step->after)]);
-            $clock = max($clock, $ready) + $step->manner->hands + ($step->manner->tool === null ? 0.0 : Pace::CHANGE);
-            $done[$id] = $clock + $step->manner->wait;
+            $clock = max($clock, $ready) + $step->manner->work() + ($step->manner->tool === null ? 0.0 : Pace::CHANGE);
+            $done[$id] = $clock + ($step->manner->attended ? 0.0 : $step->manner->wait);
         }
         $aside = $this->basis->school === School::StripThenBuild ? Pace::LAY_ASIDE * \count($this->route->moved) : 0.0;
 
@@ -118,18 +141,29 @@ final readonly class Plan
     /** s */
     public function handsOn(): float
     {
-        return array_sum(array_map(static fn(Step $s): float => $s->manner->hands, $this->steps));
+        return array_sum(array_map(static fn(Step $s): float => $s->manner->work(), $this->steps));
     }
 
     /** s that need no hands */
     public function waiting(): float
     {
-        return array_sum(array_map(static fn(Step $s): float => $s->manner->wait, $this->steps));
+        return array_sum(array_map(
+            static fn(Step $s): float => $s->manner->attended ? 0.0 : $s->manner->wait,
+            $this->steps,
+        ));
     }
 
     /** @return list<string> ids of the steps that heat a bond, in order */
     public function heatingsOf(string $bond): array
     {
         return array_keys(array_filter($this->steps, static fn(Step $s): bool => $s->heatedBond() === $bond));
+    }
+
+    /** @return Move|null the move of an opening that a step is; null if it is none */
+    public function moveOf(Step $step): ?Move
+    {
+        $of = $step->act->move;
+
+        return $of === null ? null : $this->sealing->openings[$of->bond]->moves[$of->index] ?? null;
     }
 }

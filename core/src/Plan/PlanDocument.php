@@ -12,6 +12,7 @@ use Facelift\Plan\Internal\Format\RouteFormat;
 use Facelift\Plan\Internal\Format\SealFormat;
 use Facelift\Plan\Internal\Format\SourceFormat;
 use Facelift\Plan\Internal\Format\StepFormat;
+use Facelift\Plan\Internal\Format\StrategyFormat;
 use Facelift\Proof\GateTests;
 use Facelift\Proof\Need;
 
@@ -47,6 +48,9 @@ final readonly class PlanDocument
                 'name' => $b->replacement->name,
             ],
             'source' => (new SourceFormat())->write($b->source),
+            'hold' => $b->approach->held,
+            'preheat' => $b->approach->preheat === null ? null : (new SourceFormat())->write($b->approach->preheat),
+            'chance' => $b->chance,
             'power' => $plan->power(),
             'room' => $b->room,
             'picks' => $b->picks,
@@ -55,6 +59,7 @@ final readonly class PlanDocument
             'works' => $plan->works(),
             'summary' => self::summary($plan),
             'schools' => array_map(self::school(...), $plan->schools),
+            'strategies' => (new StrategyFormat())->write($plan->strategies),
             'route' => (new RouteFormat())->write($plan->route),
             'steps' => array_map((new StepFormat())->write(...), array_values($plan->steps)),
             'openings' => array_map((new OpeningFormat())->write(...), array_values($plan->sealing->openings)),

@@ -17,12 +17,15 @@ use Facelift\Fasteners\MatPlace;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Fit\OldPanel;
 use Facelift\Geometry\Point;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
+use Facelift\Heat\Usual;
 use Facelift\Plan\Internal\Format\OpeningFormat;
 use Facelift\Plan\Internal\Format\RouteFormat;
 use Facelift\Plan\Internal\Format\SealFormat;
 use Facelift\Plan\Internal\Format\SourceFormat;
 use Facelift\Plan\Internal\Format\StepFormat;
+use Facelift\Plan\Internal\Format\StrategyFormat;
 use Facelift\Proof\Gate;
 use Facelift\Proof\GateTests;
 use Facelift\Seal\SealPlan;
@@ -64,6 +67,7 @@ final readonly class PlanReader
             $root->node('summary')->int('changes', 0, 100000),
             new Remarks($root->each('warnings', self::warning(...)), $root->each('customer', Reason::read(...))),
             $root->each('schools', self::school(...)),
+            $root->has('strategies') ? $root->each('strategies', (new StrategyFormat())->read(...)) : [],
         );
         $this->known($plan, $root);
         if ($faults->any()) {
@@ -92,6 +96,12 @@ final readonly class PlanReader
             $root->enum('school', School::class),
             $root->number('room', -20, 60),
             $root->int('picks', 1, 100),
+            // Not in plans of before: everything was lifted off and cut.
+            new Approach(
+                $root->has('hold') && $root->flag('hold'),
+                $root->has('preheat') ? (new SourceFormat())->read($root->node('preheat')) : null,
+            ),
+            $root->optionalNumber('chance', 0.5, 0.99) ?? Usual::CHANCE,
         );
     }
 

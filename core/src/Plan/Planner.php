@@ -137,7 +137,7 @@ final readonly class Planner
 
     private function sealing(Request $request, Route $route): Sealing
     {
-        $openings = (new Openings($request, $route))->by($request->source);
+        $openings = (new Openings($request, $route))->by($request->source, $request->approach);
         $seals = [];
         foreach ($this->cutBonds($request, $route) as $bond) {
             $seals[$bond->id] = $this->sealer->plan(

@@ -11,6 +11,7 @@ use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
 
@@ -21,6 +22,8 @@ final readonly class Request
      * @param OldPanel $wish  what is to become of the old panel, if it is not kept anyway
      * @param float    $room  °C
      * @param int      $picks opening picks that the shop has for one phone, at least one
+     * @param Approach $approach how the source is used
+     * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
         public Phone $phone,
@@ -31,6 +34,8 @@ final readonly class Request
         public School $school = School::StripThenBuild,
         public float $room = Usual::ROOM,
         public int $picks = Basis::PICKS,
+        public Approach $approach = new Approach(),
+        public float $chance = Usual::CHANCE,
     ) {}
 
     public function by(School $school): self
@@ -44,11 +49,13 @@ final readonly class Request
             $school,
             $this->room,
             $this->picks,
+            $this->approach,
+            $this->chance,
         );
     }
 
-    /** The same with another source of heat. */
-    public function heatedBy(Source $source): self
+    /** The same with another source of heat, used so. */
+    public function heatedBy(Source $source, Approach $approach): self
     {
         return new self(
             $this->phone,
@@ -59,7 +66,32 @@ final readonly class Request
             $this->school,
             $this->room,
             $this->picks,
+            $approach,
+            $this->chance,
         );
+    }
+
+    /** The same with another wish for the old panel. */
+    public function wishing(OldPanel $wish): self
+    {
+        return new self(
+            $this->phone,
+            $this->replacement,
+            $this->condition,
+            $this->source,
+            $wish,
+            $this->school,
+            $this->room,
+            $this->picks,
+            $this->approach,
+            $this->chance,
+        );
+    }
+
+    /** The same for any source: what is compared does not depend on the one at hand. */
+    public function heatedAnyhow(): self
+    {
+        return $this->heatedBy(Source::plate(Usual::PLATE), new Approach());
     }
 
     /** A panel that gets new glass is kept, whatever was wished. */
@@ -78,6 +110,8 @@ final readonly class Request
             $this->school,
             $this->room,
             $this->picks,
+            $this->approach,
+            $this->chance,
         );
     }
 

@@ -103,6 +103,12 @@ final readonly class Step
         return $this->done($this->manner->warming($warmth));
     }
 
+    /** Its clock keeps a hand busy. */
+    public function attended(bool $is = true): self
+    {
+        return $is ? $this->done($this->manner->attended()) : $this;
+    }
+
     /** The battery has to be unplugged for it. */
     public function batteryOff(): self
     {

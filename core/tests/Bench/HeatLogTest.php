@@ -9,8 +9,10 @@ use Facelift\Bench\Event;
 use Facelift\Bench\EventType as T;
 use Facelift\Bench\HeatLog;
 use Facelift\Bench\Run;
+use Facelift\Heat\HeatedSpan;
 use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Source;
+use Facelift\Heat\Span;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
@@ -39,12 +41,15 @@ final class HeatLogTest extends TestCase
             500,
         );
         self::assertNotNull($log);
-        self::assertSame([[0.0, 200.0], [320.0, 380.0], [400.0, 430.0]], $log->heats);
+        self::assertSame(
+            [[0.0, 200.0], [320.0, 380.0], [400.0, 430.0]],
+            array_map(static fn(HeatedSpan $h): array => [$h->on, $h->off], $log->heats),
+        );
         self::assertFalse($log->on);
         self::assertEqualsWithDelta([120.0, 70.1], [$log->readings[0]->second, $log->readings[0]->celsius], 1e-9);
         self::assertCount(1, $log->readings);
         $spans = array_map(
-            static fn(array $s): array => [$s[0], $s[1] !== null],
+            static fn(Span $s): array => [$s->seconds, $s->source !== null],
             $log->programme(Source::plate(85), 500)->spans,
         );
         self::assertSame(
@@ -64,8 +69,8 @@ final class HeatLogTest extends TestCase
             [360.0],
             array_values(
                 array_map(
-                    static fn(array $s): float => $s[0],
-                    array_filter($spans, static fn(array $s): bool => $s[1] !== null),
+                    static fn(Span $s): float => $s->seconds,
+                    array_filter($spans, static fn(Span $s): bool => $s->source !== null),
                 ),
             ),
         );

@@ -60,16 +60,20 @@ final class BladeTest extends TestCase
     {
         $save = self::passes(self::open([]));
         $give = self::passes(self::open([], old: OldPanel::GiveUp));
-        self::assertCount(\count($save), $give);
+        $by = [];
+        foreach ($give as $pass) {
+            $by[$pass->way->stretch->id] = $pass;
+        }
         $deeper = 0;
-        foreach ($save as $i => $pass) {
+        foreach ($save as $pass) {
+            $given = $by[$pass->way->stretch->id];
             self::assertFalse($pass->way->flat);
-            self::assertEqualsWithDelta(1.5 * $pass->way->pace, $give[$i]->way->pace, 1e-9);
-            self::assertSame($pass->way->stretch->behind === null, $give[$i]->way->flat, $pass->way->stretch->id);
+            self::assertGreaterThan($pass->way->pace, $given->way->pace, 'it is not nursed');
+            self::assertSame($pass->way->stretch->behind === null, $given->way->flat, $pass->way->stretch->id);
             if ($pass->way->stretch->behind !== null) {
-                self::assertSame($pass->way->depth, $give[$i]->way->depth, 'what lies behind stays in the phone');
+                self::assertSame($pass->way->depth, $given->way->depth, 'what lies behind stays in the phone');
             } else {
-                self::assertLessThanOrEqual(2 * $pass->way->depth, $give[$i]->way->depth);
+                self::assertLessThanOrEqual(2 * $pass->way->depth, $given->way->depth);
                 ++$deeper;
             }
         }
@@ -83,12 +87,8 @@ final class BladeTest extends TestCase
         foreach ($hot->samples as $sample) {
             self::assertLessThan(83.0, $sample->frame, 'a step of two seconds may run over by this much');
         }
-        $heatings = static fn(EdgeOpening $o): int => $o->heatings();
-        self::assertGreaterThan(
-            $heatings(self::open(self::GLUED, set: 93)),
-            $heatings($hot),
-            'less heat each time, so more often',
-        );
+        self::assertTrue(self::open(self::GLUED, set: 93)->works());
+        self::assertSame(Binding::Chance, $hot->blocked, 'too little heat for a pass that is likely to be through');
         // By glass alone it could not be told: a limit below the window leaves no way at all.
         self::assertSame(
             Binding::Frame,

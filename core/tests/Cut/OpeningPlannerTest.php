@@ -15,6 +15,8 @@ use Facelift\Cut\Heating;
 use Facelift\Cut\Move;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Cut\Pass;
+use Facelift\Cut\Passes;
+use Facelift\Fit\OldPanel;
 use Facelift\Geometry\Point;
 use Facelift\Heat\Binding;
 use Facelift\Heat\PhaseKind;
@@ -29,7 +31,7 @@ final class OpeningPlannerTest extends TestCase
         $passes = self::passes(self::open(Condition::observed([])));
         self::assertSame(
             ['bottom', 'left-lower', 'left-upper', 'top'],
-            array_map(static fn(Pass $m): string => $m->way->stretch->id, $passes),
+            array_values(array_unique(array_map(static fn(Pass $m): string => $m->way->stretch->id, $passes))),
         );
     }
 
@@ -61,11 +63,22 @@ final class OpeningPlannerTest extends TestCase
             true,
             false,
         );
-        $plain = self::passes(self::open(Condition::observed([])))[1];
-        $slow = self::passes(self::open($crazed))[1];
-        self::assertTrue($slow->way->crazed);
-        self::assertEqualsWithDelta($plain->way->pace / 2, $slow->way->pace, 1e-9);
-        self::assertEqualsWithDelta(2 * ($plain->seconds - 5), $slow->seconds - 5, 1e-9);
+        $whole = self::over('left-lower', self::open(Condition::observed([])));
+        $broken = self::over('left-lower', self::open($crazed));
+        self::assertTrue($broken[0]->way->crazed);
+        // Twice the work; how much longer it takes hangs on how warm the bond is by then.
+        self::assertGreaterThan(1.2 * self::seconds($whole), self::seconds($broken));
+        $phone = Phones::read('quillon-vesper');
+        $cut = $phone->bonds['seal']->cut ?? self::fail('the seal is cut');
+        $effort = static fn(Condition $c): float => (new Passes(
+            $phone,
+            $phone->bonds['seal'],
+            $cut,
+            $c,
+            OldPanel::Save,
+        ))
+            ->effort($cut->stretches[1]);
+        self::assertEqualsWithDelta(2.0, $effort($crazed) / $effort(Condition::observed([])), 1e-9);
     }
 
     public function testASourceTooColdIsSaidWithWhatBinds(): void
@@ -116,14 +129,32 @@ final class OpeningPlannerTest extends TestCase
     public function testLengthOfAPassFollowsTheCorners(): void
     {
         $glass = Phones::read('quillon-vesper')->body->glass;
-        $bottom = self::passes(self::open(Condition::observed([])))[0];
-        self::assertEqualsWithDelta(71.4 - 2 * $glass->radius + \M_PI * $glass->radius / 2, $bottom->way->length, 0.01);
+        $bottom = array_sum(array_map(
+            static fn(Pass $p): float => $p->way->length,
+            self::over('bottom', self::open(Condition::observed([]))),
+        ));
+        self::assertEqualsWithDelta(71.4 - 2 * $glass->radius + \M_PI * $glass->radius / 2, $bottom, 0.01);
     }
 
     /** @return list<Pass> */
     private static function passes(EdgeOpening $opening): array
     {
         return array_values(array_filter($opening->moves, static fn(Move $m): bool => $m instanceof Pass));
+    }
+
+    /** @param list<Pass> $passes */
+    private static function seconds(array $passes): float
+    {
+        return array_sum(array_map(static fn(Pass $p): float => $p->seconds - Passes::PICK, $passes));
+    }
+
+    /** @return list<Pass> */
+    private static function over(string $stretch, EdgeOpening $opening): array
+    {
+        return array_values(array_filter(
+            self::passes($opening),
+            static fn(Pass $p): bool => $p->way->stretch->id === $stretch,
+        ));
     }
 
     private static function open(Condition $condition, float $set = 85): EdgeOpening

@@ -22,7 +22,7 @@ final class PassesTest extends TestCase
 {
     use TestTrait;
 
-    public function testPiecesFitTheirTimeTileTheStretchAndGoOneWay(): void
+    public function testPiecesFitTheirEffortTileTheStretchAndGoOneWay(): void
     {
         $this->limitTo(80)
             ->forAll(Generators::choose(1, 1_000_000))
@@ -38,27 +38,27 @@ final class PassesTest extends TestCase
                     self::fail("seed $seed: the phone has no stretch to cut");
                 }
                 $stretch = $dice->pick($stretches);
-                $window = $dice->float(15, 60);
+                $most = $dice->float(5, 120);
                 $pieces = [];
-                for ($left = $stretch; $left !== null; $left = $passes->behind($left, $pass->way->stretch)) {
-                    $pass = $passes->within($left, $window);
-                    if ($pass === null) {
-                        self::assertLessThan(30.0, $window, "seed $seed: nothing fits only into a very short time");
+                for ($left = $stretch; $left !== null; $left = $passes->behind($left, $piece)) {
+                    $piece = $passes->within($left, $most);
+                    if ($piece === null) {
+                        self::assertLessThan(25.0, $most, "seed $seed: nothing fits only where next to nothing may");
 
                         return;
                     }
-                    self::assertLessThanOrEqual($window + 1e-9, $pass->seconds, "seed $seed");
-                    self::assertSame($stretch->id, $pass->way->stretch->id);
-                    $pieces[] = $pass;
+                    self::assertLessThanOrEqual($most + 1e-9, $passes->effort($piece), "seed $seed");
+                    self::assertSame($stretch->id, $piece->id);
+                    $pieces[] = $piece;
                 }
                 self::assertEqualsWithDelta(
                     $stretch->length(),
                     array_sum(
-                        array_map(static fn($p): float => $p->way->stretch->to - $p->way->stretch->from, $pieces),
+                        array_map(static fn(Stretch $p): float => $p->length(), $pieces),
                     ),
                     1e-6,
                 );
-                $ends = array_map(static fn($p): array => [$p->way->stretch->from, $p->way->stretch->to], $pieces);
+                $ends = array_map(static fn(Stretch $p): array => [$p->from, $p->to], $pieces);
                 // Clockwise from the bottom: along the bottom and up the left the figures fall, along the top and
                 // down the right they rise.
                 $back = \in_array($stretch->side, [Side::Bottom, Side::Left], true);
@@ -73,23 +73,21 @@ final class PassesTest extends TestCase
             });
     }
 
-    public function testLongEnoughAWindowTakesTheWholeStretch(): void
+    public function testEnoughTimeTakesTheWholeStretch(): void
     {
         $passes = self::of(Phones::read('quillon-vesper'));
         foreach ($passes->stretches() as $stretch) {
-            $pass = $passes->within($stretch, 1000);
-            self::assertNotNull($pass);
-            self::assertNull($passes->behind($stretch, $pass->way->stretch));
-            self::assertEqualsWithDelta($passes->stroke($stretch)->seconds, $pass->seconds, 1e-9);
-            self::assertNull($passes->within($stretch, Passes::PICK));
+            $piece = $passes->within($stretch, 1000);
+            self::assertSame($stretch, $piece);
+            self::assertNull($passes->behind($stretch, $piece));
+            self::assertNull($passes->within($stretch, Passes::SHORTEST - 0.5));
         }
     }
 
     /**
-     * By hand: 60 mm of straight edge at 3 mm/s take 20 s and 5 s for the pick; over the corner, π·9.4/4 = 7.38 mm at
-     * half the pace take 4.92 s.
+     * By hand: 60 mm of straight edge are what they are; over the corner the arc, π·9.4/4 = 7.38 mm, counts twice.
      */
-    public function testSecondsWorkedOutByHand(): void
+    public function testEffortWorkedOutByHand(): void
     {
         $passes = self::of(Phones::read('quillon-vesper'));
         $straight = new Stretch(
@@ -101,7 +99,7 @@ final class PassesTest extends TestCase
             false,
             null,
         );
-        self::assertEqualsWithDelta(25.0, $passes->stroke($straight)->seconds, 1e-6);
+        self::assertEqualsWithDelta(60.0, $passes->effort($straight), 1e-6);
         $radius = Phones::read('quillon-vesper')->body->glass->radius;
         $corner = new Stretch(
             'c',
@@ -112,7 +110,7 @@ final class PassesTest extends TestCase
             false,
             null,
         );
-        self::assertEqualsWithDelta((\M_PI * $radius) / 4 / 1.5 + 5, $passes->stroke($corner)->seconds, 0.01);
+        self::assertEqualsWithDelta((\M_PI * $radius) / 4 * 2, $passes->effort($corner), 0.01);
     }
 
     private static function of(Phone $phone): Passes

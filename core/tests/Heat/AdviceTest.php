@@ -10,13 +10,11 @@ use Facelift\Heat\AdhesiveState as State;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\Candidate;
-use Facelift\Heat\Carried;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatAdvice;
 use Facelift\Heat\HeatAdvisor;
 use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Implausible;
-use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Origin;
 use Facelift\Heat\PanelBudget;
@@ -28,7 +26,6 @@ use Facelift\Heat\Region;
 use Facelift\Heat\Sample;
 use Facelift\Heat\Session;
 use Facelift\Heat\Source;
-use Facelift\Heat\Stack;
 use Facelift\Quantity\OutOfRange;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
@@ -56,16 +53,15 @@ final class AdviceTest extends TestCase
         $limits = new Limits();
 
         // As the first heating of a plan goes: into the window before a limit ends it.
-        $planned = static function (Source $s) use ($phone, $bond, $window, $limits): ?HeatingEnd {
-            $cold = Carried::nothing(22.0);
-            $lanes = new Lanes(Stack::edgeOf($phone, $bond), Stack::centreOf($phone, $bond), $cold);
-            $first = (new Session(
-                $lanes,
-                $cold,
+        $planned = static function (Source $s) use ($phone, $adhesive, $state, $limits): ?HeatingEnd {
+            $glued = Phones::with('quillon-vesper', ['bonds.0.adhesive' => $adhesive->value])->bonds['seal'];
+            $first = Session::of(
+                $phone,
+                $glued,
                 $s,
-                $window,
+                $state,
                 $limits,
-            ))->heat();
+            )->heat();
 
             return $first->parts ? $first : null;
         };

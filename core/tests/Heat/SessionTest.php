@@ -8,13 +8,10 @@ use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
-use Facelift\Heat\Carried;
-use Facelift\Heat\Lanes;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Session;
 use Facelift\Heat\Source;
-use Facelift\Heat\Stack;
 use Facelift\Quantity\OutOfRange;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -126,15 +123,11 @@ final class SessionTest extends TestCase
     {
         $phone = Phones::read('quillon-vesper');
 
-        return new Session(
-            new Lanes(
-                Stack::edgeOf($phone, $phone->bonds['seal']),
-                Stack::centreOf($phone, $phone->bonds['seal']),
-                Carried::nothing(22.0),
-            ),
-            Carried::nothing(22.0),
+        return Session::of(
+            $phone,
+            $phone->bonds['seal'],
             Source::plate($set),
-            AdhesiveWindow::of(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh),
+            AdhesiveState::Fresh,
             $limits,
         );
     }

@@ -34,10 +34,11 @@ export const queries = {
         queryOptions({ queryKey: ['job', id, 'part'], queryFn: () => take(api.GET('/api/jobs/{job}/part', path(id))) }),
     plan: (id: string) =>
         queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => take(api.GET('/api/jobs/{job}/plan', path(id))) }),
-    strategies: (id: string) =>
+    strategies: (id: string, oldPanel: 'save' | 'give-up') =>
         queryOptions({
-            queryKey: ['job', id, 'strategies'],
-            queryFn: () => take(api.GET('/api/jobs/{job}/strategies', path(id))),
+            queryKey: ['job', id, 'strategies', oldPanel],
+            queryFn: () =>
+                take(api.GET('/api/jobs/{job}/strategies', { params: { path: { job: id }, query: { oldPanel } } })),
         }),
     bench: (id: string) =>
         queryOptions({

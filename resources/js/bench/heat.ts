@@ -24,6 +24,7 @@ const WHY = {
     panel: say('page.heat.the-panel-is-at-its-limit'),
     frame: say('page.heat.the-plastic-frame-goes-soft-then'),
     time: null,
+    chance: null,
 } as const;
 
 export function heatWords(heat: Heated, batteryStop: number, now: number): HeatWords {
@@ -41,6 +42,15 @@ export function heatWords(heat: Heated, batteryStop: number, now: number): HeatW
                 tone: 'stop',
                 battery,
                 cue: 'lift',
+            };
+        }
+        if (heat.keptAt !== null) {
+            return {
+                text: say('page.heat.gun-along-the-blade'),
+                why: say('page.heat.bond-at-about', { at: heat.keptAt.toFixed(0) }),
+                tone: 'plain',
+                battery,
+                cue: 'none',
             };
         }
         if (heat.liftAt === null) {

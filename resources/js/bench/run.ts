@@ -227,7 +227,10 @@ export function modelTime(plan: Plan, run: Run, bond: string, now: number): numb
 }
 
 export type Heat =
-    { kind: 'none' } | { kind: 'heating'; since: number; seconds: number } | { kind: 'working'; until: number };
+    | { kind: 'none' }
+    | { kind: 'heating'; since: number; seconds: number }
+    | { kind: 'working'; until: number }
+    | { kind: 'held'; keptAt: number };
 
 /** What the clock of a cutting step shows: heating again, or the time until the bond grips. */
 export function heatOf(plan: Plan, run: Run, bond: string): Heat {
@@ -243,5 +246,10 @@ export function heatOf(plan: Plan, run: Run, bond: string): Heat {
             ? { kind: 'heating', since: extra.at, seconds: reheat?.wait ?? 60 }
             : { kind: 'working', until: extra.at + grips(reheat) * 1000 };
     }
-    return lifted === undefined || !last ? { kind: 'none' } : { kind: 'working', until: lifted + grips(last) * 1000 };
+    if (lifted === undefined || !last) {
+        return { kind: 'none' };
+    }
+    const hand = movesOf(plan, bond).find((m) => !run.done.has(m.id));
+    const keptAt = openingOf(plan, bond)?.moves[hand?.move?.index ?? -1]?.keptAt;
+    return keptAt === undefined ? { kind: 'working', until: lifted + grips(last) * 1000 } : { kind: 'held', keptAt };
 }

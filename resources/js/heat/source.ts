@@ -50,8 +50,16 @@ export function fieldsOf(kind: SourceKind): SourceField[] {
     }
 }
 
-/** In words: `plate, 85 °C`. */
+/** In words: `plate, 85 °C`; with how it is used, if not by itself. */
 export function sourceWords(source: HeatSource): string {
+    return [
+        settingWords(source),
+        ...(source.hold === true ? [say('page.source.held')] : []),
+        ...(source.preheat ? [say('page.source.after', { before: settingWords(source.preheat) })] : []),
+    ].join(', ');
+}
+
+function settingWords(source: HeatSource): string {
     switch (source.kind) {
         case 'grain-bag':
             return say('page.source.grain-bag-kg-min', { mass: source.mass, minutes: source.minutes });

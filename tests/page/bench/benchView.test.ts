@@ -71,6 +71,7 @@ describe('what the clock adds', () => {
     const real = {
         from: 4_000,
         on: true,
+        keptAt: null,
         samples: [{ t: 0, bond: 22, panel: 22, battery: 22, outer: 22 }],
         window: { low: 60, high: 85 },
         liftAt: 64_000,

@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { heard, heatingOf, heatWords, tenthsOf, type Heated } from '../../../resources/js/bench/heat';
 
-const sample = (t: number, bond: number, battery: number) => ({ t, bond, panel: bond, battery, outer: bond + 5 });
+const sample = (t: number, bond: number, battery: number) => ({
+    t,
+    bond,
+    panel: bond,
+    battery,
+    outer: bond + 5,
+    pace: 3,
+});
 const heated = (more: Partial<Heated>): Heated => ({
     bond: 'seal',
     from: 1_000_000,
     on: true,
+    keptAt: null,
     window: { low: 60, high: 85 },
     samples: [sample(0, 22, 22), sample(100, 62, 42), sample(200, 82, 62), sample(300, 42, 52)],
     heats: [{ from: 0, to: 100 }],
@@ -40,6 +48,15 @@ describe('what the heat asks for', () => {
         });
         expect(heatWords(heated({}), 60, at(170)).battery.near).toBe(false);
         expect(heatWords(heated({}), 60, at(176)).battery.near).toBe(true);
+    });
+    it('says that the gun goes along while it is held, whatever the bond has reached', () => {
+        const held = heated({ keptAt: 79.4, liftAt: null, liftBecause: 'time' });
+        expect(heatWords(held, 60, at(120))).toMatchObject({
+            text: 'Gun along the blade',
+            why: 'it keeps the bond at about 79 °C (estimate)',
+            cue: 'none',
+        });
+        expect(heatWords(held, 60, at(195)).cue).toBe('lift');
     });
     it('says when a source will not do', () => {
         expect(heatWords(heated({ liftAt: null, liftBecause: 'time' }), 60, at(20)).text).toBe(

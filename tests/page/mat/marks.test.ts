@@ -25,8 +25,8 @@ function planOf(id: string, kind: string): Plan {
             `phones/${id}.phone.json`,
             '--part',
             kind,
-            '--source',
-            id === 'maruvi-sorrel' ? 'plate:95' : 'plate:85',
+            // Very strong glue is not had with a plate alone: the recommended source.
+            ...(id === 'maruvi-sorrel' ? [] : ['--source', 'plate:85']),
             '--old-panel',
             id === 'ondrel-gatefold' ? 'give-up' : 'save',
             '--fault',
@@ -35,6 +35,7 @@ function planOf(id: string, kind: string): Plan {
         ],
         {
             encoding: 'utf8',
+            stdio: ['ignore', 'pipe', 'ignore'],
         },
     );
     return JSON.parse(out) as Plan;

@@ -104,10 +104,15 @@ final readonly class Cautions
      */
     private function planned(string $bond, Source $source): ?HeatingEnd
     {
-        $openings = (new Openings($this->request, $this->route))->by($source);
+        $blocks = static fn(EdgeOpening $o): bool => !$o->works();
+        $openings = (new Openings($this->request, $this->route))->by(
+            $source,
+            $this->request->approach,
+            enough: static fn(array $opened): bool => array_filter($opened, $blocks) !== [],
+        );
         $blocked = array_filter($openings, static fn(EdgeOpening $o): bool => !$o->works());
 
-        return $blocked === [] ? $openings[$bond]->firstHeating() : null;
+        return $blocked === [] && isset($openings[$bond]) ? $openings[$bond]->firstHeating() : null;
     }
 
     /** @return list<Warning> */

@@ -7,7 +7,9 @@ namespace Facelift\Plan\Internal;
 use Facelift\Cut\EdgeOpening;
 use Facelift\Cut\HeatBy;
 use Facelift\Cut\OpeningPlanner;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Carried;
+use Facelift\Heat\CarriedOver;
 use Facelift\Heat\Source;
 use Facelift\Heat\Stack;
 use Facelift\Plan\Request;
@@ -25,16 +27,43 @@ final readonly class Openings
 {
     public function __construct(private Request $request, private Route $route) {}
 
+    /** @return list<BondAhead> the bonds that are cut, in their order */
+    public function bonds(): array
+    {
+        $bonds = [];
+        foreach ($this->route->ids() as $id) {
+            $bond = $this->request->phone->bonds[$id] ?? null;
+            if ($bond?->cut !== null) {
+                $bonds[] = new BondAhead($this->request, $bond, $bonds === []);
+            }
+        }
+
+        return $bonds;
+    }
+
     /**
-     * @param bool $alcohol false to do without alcohol beside the blade
+     * @param bool $alcohol  false to do without alcohol beside the blade
+     * @param (\Closure(array<string, EdgeOpening>): bool)|null $enough true once so many openings tell all that is
+     *     wanted; null for all of them
      *
      * @return array<string, EdgeOpening> by bond, in the order of cutting
      */
-    public function by(Source $source, bool $alcohol = true): array
-    {
+    public function by(
+        Source $source,
+        Approach $approach,
+        bool $alcohol = true,
+        ?\Closure $enough = null,
+    ): array {
         $phone = $this->request->phone;
-        $by = new HeatBy($source, $this->request->oldPanel(), $this->request->room, alcohol: $alcohol);
-        $carried = Carried::nothing($this->request->room);
+        $by = new HeatBy(
+            $source,
+            $this->request->oldPanel(),
+            $this->request->room,
+            alcohol: $alcohol,
+            approach: $approach,
+            chance: $this->request->chance,
+        );
+        $carried = CarriedOver::same(Carried::nothing($this->request->room));
         $openings = [];
         $between = 0.0;
         foreach ($this->route->ids() as $id) {
@@ -53,6 +82,9 @@ final readonly class Openings
                 $between,
             );
             $openings[$id] = $opening->kept();
+            if ($enough !== null && $enough($openings)) {
+                return $openings;
+            }
             $carried = ($opening->leaves ?? $carried)->lifted(Stack::edgeOf($phone, $bond));
             $between = Pace::LIFT;
         }

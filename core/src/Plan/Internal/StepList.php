@@ -29,12 +29,31 @@ final class StepList
     /** @var array<string, Place> where something wet was used and not yet confirmed dry */
     private array $wet = [];
 
+    /** @var array<string, true> ids that are taken already */
+    private array $taken = [];
+
     /** @var array<string, true> parts that are out of the phone */
     private array $out = [];
 
     public function __construct()
     {
         $this->setup = Setup::start();
+    }
+
+    /**
+     * Goes on where a plan stands.
+     *
+     * @param list<Step>   $done  the steps so far, in order
+     * @param list<string> $taken ids that no further step may have
+     */
+    public function goOnFrom(array $done, array $taken): void
+    {
+        foreach ($done as $step) {
+            $this->setup = $this->setup->with($step->manner->tool, $step->manner->face);
+            $this->note($step);
+            $this->steps[$step->id] = $step;
+        }
+        $this->taken = array_fill_keys($taken, true);
     }
 
     /**
@@ -138,7 +157,7 @@ final class StepList
         $of = $step->act->gate->value ?? $step->act->subjects[0] ?? null;
         $wish = $step->kind()->value . ($of === null ? '' : ':' . $of);
         $id = $wish;
-        for ($n = 2; isset($this->steps[$id]); ++$n) {
+        for ($n = 2; isset($this->steps[$id]) || isset($this->taken[$id]); ++$n) {
             $id = $wish . '#' . $n;
         }
 

@@ -94,5 +94,18 @@ _, end = follow(shells, ON_BACK, numpy.full(len(mesh(shells)[4]), ROOM))
 left = shells[2:][::-1]
 warm = end[mesh(shells)[4] >= 2][::-1]
 history = {"phone": "brasca-fern-5", "names": [l["name"] for l in left], "rows": follow(left, ON_FRONT, warm)[0]}
-(HERE / "reference.json").write_text(json.dumps({"solver": "scipy " + scipy.__version__ + ", solve_ivp, BDF, rtol 1e-8", "room": ROOM, "spans": SPANS, "bag": BAG, "bags": bags, "history": history, "stacks": stacks}, indent=None) + "\n")
+# A ring of three stretches: all on the plate, then a gun on the first, ahead on the second, on the second, on the third.
+SHARE = 40 / 100
+FILM = SHARE * 90.0 + (1 - SHARE) * AIR
+GUN = (FILM, ROOM + SHARE * 90.0 / FILM * (150.0 - ROOM))
+TURNS = [(120, None), (40, 0), (30, 1), (20, 1), (60, 2), (40, None)]
+rings = []
+for phone, name in [("quillon-vesper", "edge"), ("maruvi-sorrel", "edge-front")]:
+    layers = json.loads((PHONES / f"{phone}.phone.json").read_text())["stacks"][name]["layers"]
+    stretches = []
+    for stretch in range(3):
+        spans = [(TURNS[0][0], 125.0, 95.0)] + [(s, *(GUN if at == stretch else (AIR, ROOM))) for s, at in TURNS[1:]]
+        stretches.append(solve(layers, spans, [ROOM] * len(layers)))
+    rings.append({"phone": phone, "stack": name, "stretches": stretches})
+(HERE / "reference.json").write_text(json.dumps({"solver": "scipy " + scipy.__version__ + ", solve_ivp, BDF, rtol 1e-8", "room": ROOM, "spans": SPANS, "bag": BAG, "bags": bags, "history": history, "rings": rings, "stacks": stacks}, indent=None) + "\n")
 print(f"{len(stacks)} stacks, {sum(len(s['rows']) for s in stacks)} rows")

@@ -14,6 +14,7 @@ const SIGN: Record<Binding, { text: string; fill: string }> = {
     battery: { text: '✕', fill: slate.stop },
     panel: { text: '+', fill: slate.stop },
     frame: { text: '△', fill: slate.stop },
+    chance: { text: '–', fill: slate.cold },
 };
 
 /** Every setting against every time: what works, and what binds where it does not. */

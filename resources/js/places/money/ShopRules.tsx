@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -52,7 +54,7 @@ function RulesForm({ kept }: { kept: Kept }) {
             onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })}
         />
     );
-    const whole = (key: 'warrantyDays' | 'insurerDays' | 'picks', label: string) => (
+    const whole = (key: 'warrantyDays' | 'insurerDays' | 'picks' | 'chance', label: string) => (
         <TextField
             size="small"
             label={label}
@@ -84,7 +86,14 @@ function RulesForm({ kept }: { kept: Kept }) {
                 {whole('warrantyDays', say('page.shop-rules.warranty-days'))}
                 {whole('insurerDays', say('page.shop-rules.insurers-pay-within-days'))}
                 {whole('picks', say('page.shop-rules.opening-picks-for-one-phone'))}
+                {whole('chance', say('page.shop-rules.chance'))}
             </Box>
+            <FormControlLabel
+                control={
+                    <Checkbox checked={rules.holds} onChange={(e) => setRules({ ...rules, holds: e.target.checked })} />
+                }
+                label={say('page.shop-rules.holds')}
+            />
             <Pairs
                 title={say('page.shop-rules.fixed-prices')}
                 hint={say('page.shop-rules.phone-id-and-kind-brasca-fern')}

@@ -23,7 +23,7 @@ import { mono } from '../../theme/tokens';
 import { clock, minutes, say, sayReason, sentence, sentences } from '../../words/words';
 import { AsItWent } from './AsItWent';
 import { PlanLists } from './PlanLists';
-import { Sources } from './Sources';
+import { Sources, type Choice } from './Sources';
 import { Figure } from '../../shell/Figure';
 import { stepTitle } from '../../words/stepWords';
 
@@ -35,21 +35,22 @@ export function PlanStation() {
     const [oldPanel, setOldPanel] = useState(job.oldPanel);
     const [school, setSchool] = useState(job.school);
     const kept = job.kind === 'glass-only';
-    const make = useChange(job, (by: HeatSource) =>
+    const make = useChange(job, (by: Choice) =>
         take(
             api.PUT('/api/jobs/{job}/plan', {
                 params: { path: { job: job.id } },
-                body: { version: job.version, source: by, oldPanel, school },
+                body: { version: job.version, ...by, school },
             }),
         ),
     );
-    const planWith = (by: HeatSource) => {
-        setSource(by);
+    const planWith = (by: Choice) => {
+        setSource(by.source);
+        setOldPanel(by.oldPanel);
         make.mutate(by);
     };
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
-        make.mutate(source);
+        make.mutate({ source, oldPanel, reason: job.sourceReason });
     };
     const mayPlan = !make.isPending && job.handedOverAt === null;
     const p = job.source === null ? undefined : plan.data;
@@ -101,7 +102,7 @@ export function PlanStation() {
                 </Box>
                 <Box sx={{ display: 'grid', gap: 1.5 }}>
                     <Refusal error={make.error} job={job.id} />
-                    <Sources job={job.id} chosen={job.source} plan={mayPlan ? planWith : undefined} />
+                    <Sources job={job} plan={mayPlan ? planWith : undefined} />
                     {p?.warnings.map((w) => (
                         <Note key={w.code} tone={w.severity}>
                             {sentence(sayReason(w))}

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -8,61 +7,89 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import type { Schemas } from '../../api/client';
+import { useState } from 'react';
+import type { Job } from '../../api/client';
 import { queries } from '../../api/queries';
 import { sourceWords, type HeatSource } from '../../heat/source';
 import { Refusal } from '../../shell/Refusal';
-import { mono } from '../../theme/tokens';
-import { minutes, say } from '../../words/words';
+import { say } from '../../words/words';
+import { SourceRow, type Strategy } from './SourceRow';
+import { WhyAnother } from './WhyAnother';
 
-type Row = Schemas['Strategy'];
-
-interface Props {
-    job: string;
-    /** The source that the plan at hand was made with; null while there is none. */
-    chosen: HeatSource | null;
-    /** Plans with a source; undefined while that is not possible. */
-    plan: ((source: HeatSource) => void) | undefined;
+/** A source that was chosen, and what is to become of the old panel with it. */
+export interface Choice {
+    source: HeatSource;
+    oldPanel: Job['oldPanel'];
+    reason: string | null;
 }
 
+interface Props {
+    job: Job;
+    /** Plans with a source; undefined while that is not possible. */
+    plan: ((choice: Choice) => void) | undefined;
+}
+
+const COLUMNS = ['source', 'heatings', 'hands-on', 'in-all', 'battery', 'panel', 'chance'] as const;
+
 /** Every source of the shop side by side, planned through for this job: which would open it, and how. */
-export function Sources({ job, chosen, plan }: Props) {
-    const all = useQuery(queries.strategies(job));
-    const rows = all.data?.data ?? [];
-    if (all.isPending) {
+export function Sources({ job, plan }: Props) {
+    const saved = useQuery(queries.strategies(job.id, 'save'));
+    // New glass goes onto the old panel: it is not given up.
+    const given = useQuery({ ...queries.strategies(job.id, 'give-up'), enabled: job.kind !== 'glass-only' });
+    const [asked, setAsked] = useState<Choice | null>(null);
+    const rows = saved.data?.data ?? [];
+    const other = given.data?.data ?? [];
+    if (saved.isPending) {
         return <LinearProgress aria-label={say('page.sources.planning-with-every-source')} />;
     }
-    if (all.error || rows.length === 0) {
-        return <Refusal error={all.error} />;
+    if (saved.error || rows.length === 0) {
+        return <Refusal error={saved.error} />;
     }
-    // Once a plan is made the answer is taken: it folds away.
+    const best = rows.find((r) => r.recommended) ?? other.find((r) => r.recommended);
+    const choose = (row: Strategy, oldPanel: Job['oldPanel']) => {
+        const choice = { source: row.source, oldPanel, reason: null };
+        if (row === best) {
+            plan?.(choice);
+        } else {
+            setAsked(choice);
+        }
+    };
+    const isChosen = (row: Strategy, oldPanel: Job['oldPanel']) =>
+        job.source !== null && job.oldPanel === oldPanel && sourceWords(job.source) === sourceWords(row.source);
     return (
-        <Box component="details" open={chosen === null}>
+        // Once a plan is made the answer is taken: it folds away.
+        <Box component="details" open={job.source === null}>
             <Box component="summary" sx={{ minHeight: 40, py: 0.5, cursor: 'pointer' }}>
                 <Typography id="sources" component="h2" variant="h2" sx={{ display: 'inline' }}>
                     {say('page.sources.sources-of-heat')}
                 </Typography>
             </Box>
+            {job.sourceReason !== null && (
+                <Typography>{say('page.sources.another-was-taken', { why: job.sourceReason })}</Typography>
+            )}
             {!rows.some((r) => r.recommended) && <Typography>{say('page.sources.none-opens-it')}</Typography>}
-            <Table size="small" aria-labelledby="sources">
+            <Table size="small" aria-labelledby="sources" sx={{ '& td, & th': { px: 1 } }}>
                 <TableHead>
                     <TableRow>
-                        {['source', 'heatings', 'hands-on', 'in-all', 'battery', 'panel'].map((c) => (
+                        {COLUMNS.map((c) => (
                             <TableCell key={c} align={c === 'source' ? 'left' : 'right'} sx={{ whiteSpace: 'nowrap' }}>
                                 {say(`sources.${c}`)}
                             </TableCell>
                         ))}
                         <TableCell />
+                        {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
                     </TableRow>
                 </TableHead>
                 <TableBody>
-                    {rows.map((r) => (
+                    {rows.map((r, i) => (
                         <SourceRow
                             key={r.name ?? r.usual}
                             row={r}
-                            first={chosen === null}
-                            isChosen={chosen !== null && sourceWords(chosen) === sourceWords(r.source)}
-                            plan={plan && (() => plan(r.source))}
+                            givenUp={other[i]}
+                            best={best}
+                            first={job.source === null}
+                            isChosen={isChosen}
+                            choose={plan && choose}
                         />
                     ))}
                 </TableBody>
@@ -70,71 +97,15 @@ export function Sources({ job, chosen, plan }: Props) {
             <Typography variant="body2" color="textSecondary">
                 {say('page.sources.estimates-at-the-settings-that')}
             </Typography>
-        </Box>
-    );
-}
-
-interface RowProps {
-    row: Row;
-    /** True while there is no plan yet. */
-    first: boolean;
-    isChosen: boolean;
-    plan: (() => void) | undefined;
-}
-
-function SourceRow({ row, first, isChosen, plan }: RowProps) {
-    const name = row.name ?? say(`sources.${row.usual}`);
-    const number = { fontFamily: mono, whiteSpace: 'nowrap' } as const;
-    return (
-        <TableRow selected={row.recommended}>
-            <TableCell component="th" scope="row">
-                <b>{name}</b>
-                {row.recommended && (
-                    <Box sx={(t) => ({ color: t.palette.role.action, fontWeight: 700 })}>
-                        {say('page.sources.recommended')}
-                    </Box>
-                )}
-                <Box sx={{ color: 'text.secondary' }}>{sourceWords(row.source)}</Box>
-            </TableCell>
-            {row.works ? (
-                <>
-                    <TableCell align="right" sx={number}>
-                        {row.heatings}
-                    </TableCell>
-                    <TableCell align="right" sx={number}>
-                        {minutes(row.hands)}
-                    </TableCell>
-                    <TableCell align="right" sx={number}>
-                        {minutes(row.elapsed)}
-                    </TableCell>
-                    <TableCell align="right" sx={number}>
-                        {say('page.sources.c', { degrees: row.battery.toFixed(0) })}
-                    </TableCell>
-                    <TableCell align="right" sx={number}>
-                        {say('page.sources.c', { degrees: row.panel.toFixed(0) })}
-                    </TableCell>
-                </>
-            ) : (
-                <TableCell colSpan={5} sx={{ color: 'text.secondary' }}>
-                    {say(`blocked.${row.blocked}`)}
-                </TableCell>
+            {asked !== null && (
+                <WhyAnother
+                    close={() => setAsked(null)}
+                    take={(reason) => {
+                        setAsked(null);
+                        plan?.({ ...asked, reason });
+                    }}
+                />
             )}
-            <TableCell align="right">
-                {row.works && (
-                    <Button
-                        variant={row.recommended && first ? 'contained' : 'outlined'}
-                        disabled={plan === undefined || isChosen}
-                        onClick={plan}
-                        aria-label={say('page.of', {
-                            what: say(isChosen ? 'page.chosen' : 'page.sources.plan-with-it'),
-                            which: name,
-                        })}
-                        sx={{ minHeight: 48, whiteSpace: 'nowrap' }}
-                    >
-                        {isChosen ? say('page.chosen') : say('page.sources.plan-with-it')}
-                    </Button>
-                )}
-            </TableCell>
-        </TableRow>
+        </Box>
     );
 }

@@ -17,11 +17,13 @@ use Facelift\Cut\Heating;
 use Facelift\Cut\Move;
 use Facelift\Cut\Pass;
 use Facelift\Document\Reason;
+use Facelift\Heat\Approach;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
 use Facelift\Plan\MoveOf;
+use Facelift\Plan\Phase;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Plan\Warmth;
@@ -62,6 +64,19 @@ final readonly class BondOpened implements Writer
         return $this->site->steps->add($phase, $this->lift($attached));
     }
 
+    /** The moves from one on, each after the step before it. */
+    public function writeFrom(int $index, Phase $phase): void
+    {
+        foreach (\array_slice($this->opening->moves, $index, preserve_keys: true) as $i => $move) {
+            $dry = new Drying($this->site, $this->bond->id, $this->bond->face);
+            $this->site->steps->add(
+                $phase,
+                $this->step($move)->move(new MoveOf($this->bond->id, $i)),
+                $move instanceof Heating ? $dry->everywhere(null) : null,
+            );
+        }
+    }
+
     private function step(Move $move): Step
     {
         return match (true) {
@@ -79,7 +94,9 @@ final readonly class BondOpened implements Writer
 
     private function heating(Heating $move): Step
     {
-        $words = new SourceWords($this->site->request->source);
+        $approach = $this->site->request->approach;
+        $source = $move->preheat && $approach->preheat !== null ? $approach->preheat : $this->site->request->source;
+        $words = new SourceWords($source);
         $window = $this->opening->window;
 
         return Step::of(
@@ -93,8 +110,9 @@ final readonly class BondOpened implements Writer
             )
             ->with($words->tool())
             ->taking(10.0, $move->seconds)
+            ->attended($source->covers !== null)
             ->minding($words->hazard(), Hazard::BatteryLimit, Hazard::NoFlameIpa)
-            ->noting(...($move->elsewhere ? [new Reason('next-stretch')] : []))
+            ->noting(...$this->heatNotes($move, $approach))
             ->warming(Warmth::Battery)
             ->because(
                 new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]),
@@ -102,27 +120,42 @@ final readonly class BondOpened implements Writer
             );
     }
 
+    /** @return list<Reason> */
+    private function heatNotes(Heating $move, Approach $approach): array
+    {
+        return match (true) {
+            $move->preheat => [new Reason('whole-phone-first')],
+            $move->elsewhere => [new Reason('next-stretch'), ...$approach->held ? [new Reason('gun-stays-on')] : []],
+            $approach->held => [new Reason('gun-stays-on')],
+            default => [],
+        };
+    }
+
     private function cooling(Cooling $move): Step
     {
-        return Step::of(StepKind::Cool, $this->bond->face, $this->bond->id)
-            ->saying($this->estimates($move))
-            ->taking(5.0, $move->seconds)
-            ->minding(Hazard::BatteryLimit)
-            ->because(new Reason('battery-near-limit'));
+        $step = Step::of(StepKind::Cool, $this->bond->face, $this->bond->id)->saying($this->estimates($move));
+
+        return $move->sourceIsCold
+            ? $step->taking(10.0, $move->seconds)->because(new Reason('source-is-cold'))
+            : $step
+                ->taking(5.0, $move->seconds)
+                ->minding(Hazard::BatteryLimit)
+                ->because(new Reason('battery-near-limit'));
     }
 
     private function firstGap(FirstGap $move): Step
     {
         // Crazed glass does not hold a suction cup.
         $crazed = $this->site->request->condition->glassBroken($this->bond->face);
-
-        return Step::of(StepKind::FirstGap, $this->bond->face, $this->bond->id)
+        $step = Step::of(StepKind::FirstGap, $this->bond->face, $this->bond->id)
             ->saying($this->estimates($move) + ['side' => $move->side->value])
             ->with($crazed ? Tool::ThinBlade : Tool::SuctionCupAndBlade)
             ->taking($move->seconds)
             ->minding(Hazard::BrokenGlass, Hazard::HotFace)
             ->because(new Reason('start-edge'))
             ->leaving($this->pick());
+
+        return (new PassWords($this->site, $this->bond, $this->opening))->held($step, $move->keptAt);
     }
 
     private function breakPanel(BreakPanel $move): Step

@@ -14,6 +14,7 @@ use Facelift\Plan\Hazard;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Plan\Warmth;
 
 /**
  * How a pass of the blade is said.
@@ -27,21 +28,41 @@ final readonly class PassWords
     public function step(Pass $pass): Step
     {
         $broken = $this->site->request->condition->glassBroken($this->bond->face);
-        $why = $this->opening->isCold()
-            ? new Reason('torn-not-warmed')
-            : new Reason('fits-working-window', ['seconds' => (int) $pass->end->grips]);
-
-        return Step::of(StepKind::CutPass, $this->bond->face, $this->bond->id)
+        $why = match (true) {
+            $this->opening->isCold() => new Reason('torn-not-warmed'),
+            $pass->keptAt !== null => new Reason('kept-warm', ['at' => (int) round($pass->keptAt)]),
+            default => new Reason('fits-working-window', ['seconds' => (int) $pass->end->grips]),
+        };
+        $chance = $pass->chance === null
+            ? []
+            : [new Reason('in-time', ['percent' => (int) floor(100 * $pass->chance + 1e-6)])];
+        $step = Step::of(StepKind::CutPass, $this->bond->face, $this->bond->id)
             ->saying([
                 'name' => $this->bond->name,
                 'where' => $this->where($pass->way),
                 'length' => (int) round($pass->way->length),
+                'pace' => round($pass->way->pace, 1),
             ])
-            ->noting(...$this->notes($pass->way))
+            ->noting(...($pass->next ? [new Reason('gone-ahead')] : []), ...$this->notes($pass->way))
             ->with($pass->way->blade->tool())
             ->taking($pass->seconds)
             ->minding(...($broken ? [Hazard::BrokenGlass, Hazard::HotFace] : [Hazard::HotFace]))
-            ->because($why);
+            ->because($why, ...$chance);
+
+        return $this->held($step, $pass->keptAt);
+    }
+
+    /**
+     * The same while the source goes on beside the blade.
+     *
+     * @param float|null $keptAt °C of the bond; null if it is taken away
+     */
+    public function held(Step $step, ?float $keptAt): Step
+    {
+        return $keptAt === null ? $step : $step
+            ->minding((new SourceWords($this->site->request->source))->hazard(), Hazard::NoFlameIpa)
+            ->noting(new Reason('hold-the-gun', ['at' => (int) round($keptAt)]))
+            ->warming(Warmth::Battery);
     }
 
     /** @return list<Reason> */

@@ -37,7 +37,25 @@ final readonly class MoveFormat
             'end' => ['bond' => $move->end->bond, 'battery' => $move->end->battery, 'grips' => $move->end->grips],
             'side' => $side?->value,
             'way' => $move instanceof Pass ? self::way($move->way) : null,
-        ] + ($move instanceof Heating && $move->elsewhere ? ['elsewhere' => true] : []);
+        ] + self::more($move);
+    }
+
+    /** @return array<string, bool|float> what is written only where it is so */
+    private static function more(Move $move): array
+    {
+        $more = match (true) {
+            $move instanceof Heating => ['elsewhere' => $move->elsewhere, 'preheat' => $move->preheat],
+            $move instanceof Cooling => ['sourceIsCold' => $move->sourceIsCold],
+            $move instanceof FirstGap => ['keptAt' => $move->keptAt],
+            $move instanceof Pass => [
+                'chance' => $move->chance,
+                'keptAt' => $move->keptAt,
+                'next' => $move->next,
+            ],
+            default => [],
+        };
+
+        return array_filter($more, static fn(bool|float|null $v): bool => $v !== null && $v !== false);
     }
 
     public function read(Node $n): Move
@@ -50,16 +68,27 @@ final readonly class MoveFormat
             $e->number('grips', 0, 1e6),
         );
 
+        $kept = $n->optionalNumber('keptAt', -100, 1000);
+
         return match ($n->enum('kind', MoveKind::class)) {
-            MoveKind::Heat => Heating::first($seconds, $end),
+            MoveKind::Heat => $n->has('preheat')
+                ? Heating::preheat($seconds, $end)
+                : Heating::first($seconds, $end),
             MoveKind::Reheat => $n->has('elsewhere')
                 ? Heating::elsewhere($seconds, $end)
                 : Heating::again($seconds, $end),
-            MoveKind::Cool => new Cooling($seconds, $end),
-            MoveKind::FirstGap => new FirstGap($seconds, $end, $n->enum('side', Side::class)),
+            MoveKind::Cool => new Cooling($seconds, $end, $n->has('sourceIsCold')),
+            MoveKind::FirstGap => new FirstGap($seconds, $end, $n->enum('side', Side::class), $kept),
             MoveKind::BreakPanel => new BreakPanel($seconds, $end, $n->enum('side', Side::class)),
             MoveKind::Alcohol => new Alcohol($seconds, $end, $n->enum('side', Side::class)),
-            MoveKind::Pass => new Pass(self::readWay($n->node('way')), $seconds, $end),
+            MoveKind::Pass => new Pass(
+                self::readWay($n->node('way')),
+                $seconds,
+                $end,
+                $n->optionalNumber('chance', 0, 1),
+                $kept,
+                $n->has('next'),
+            ),
         };
     }
 

@@ -13,6 +13,7 @@ use Facelift\Heat\HeatPhase;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Sample;
+use Facelift\Heat\Worst;
 
 /**
  * How a bond is opened, in a plan document.
@@ -36,6 +37,12 @@ final readonly class OpeningFormat
                 $o->phases,
             ),
             'samples' => array_map(self::sample(...), $o->samples),
+            'chance' => $o->chance,
+            'worst' => $o->worst === null ? null : [
+                'battery' => $o->worst->battery,
+                'panel' => $o->worst->panel,
+                'frame' => $o->worst->frame,
+            ],
         ];
     }
 
@@ -56,7 +63,16 @@ final readonly class OpeningFormat
             $n->each('samples', self::readSample(...)),
             $n->each('phases', $phase),
             self::readLimits($n->node('limits')),
+            worst: $n->has('worst') ? self::worst($n->node('worst')) : null,
+            chance: $n->optionalNumber('chance', 0, 1),
         );
+    }
+
+    private static function worst(Node $n): Worst
+    {
+        $at = static fn(string $key): float => $n->number($key, -100, 1000);
+
+        return new Worst($at('battery'), $at('panel'), $at('frame'));
     }
 
     /** @return array<string, float> */
@@ -97,7 +113,7 @@ final readonly class OpeningFormat
             'panelPeakSeconds' => $limits->panelPeakSeconds,
             'frame' => $limits->plasticFrame,
             'skin' => $limits->skin,
-        ];
+        ] + ($limits->plasticSoft === null ? [] : ['frameSoft' => $limits->plasticSoft]);
     }
 
     private static function readLimits(Node $n): Limits
@@ -112,6 +128,7 @@ final readonly class OpeningFormat
             $at('panelPeakSeconds'),
             $n->optionalNumber('frame', 0, 1000),
             $at('skin'),
+            $n->optionalNumber('frameSoft', 0, 1000),
         );
     }
 }

@@ -91,7 +91,7 @@ final readonly class StepFormat
             'hazards' => array_map(static fn(Hazard $h): string => $h->value, $manner->hazards),
             'warmth' => $manner->warmth->value,
             'battery' => $manner->battery->value,
-        ];
+        ] + ($manner->attended ? ['attended' => true] : []);
     }
 
     private static function readManner(Node $n): Manner
@@ -104,6 +104,7 @@ final readonly class StepFormat
             $n->enums('hazards', Hazard::class),
             $n->enum('warmth', Warmth::class),
             $n->enum('battery', BatteryRule::class),
+            $n->has('attended'),
         );
     }
 }

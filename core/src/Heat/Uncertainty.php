@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Heat;
+
+/** How far what a heating is computed from may be off: one standard deviation of each. Estimates from memory. */
+final readonly class Uncertainty
+{
+    /** Standard deviations below which 95 of 100 lie. */
+    public const NINETY_FIVE = 1.645;
+    /** The contact of a plate is 100–150 W/m²K, which is taken as nine of ten cases; air is known no better. */
+    private const CONTACT = 0.12;
+    /** Of one that the shop has fitted to its own readings. */
+    private const MEASURED = 0.05;
+    /** K that the lower end of an adhesive's window is off; unknown adhesive is off by more. */
+    private const WINDOW = 3.0;
+    private const FOREIGN_WINDOW = 5.0;
+    /** Of the logarithm of a blade's pace. */
+    private const PACE = 0.25;
+
+    /**
+     * @param float $contact share of the coefficient, 0 to 0.5
+     * @param float $window  K
+     * @param float $pace    of the logarithm of the pace, more than zero
+     */
+    public function __construct(public float $contact, public float $window, public float $pace = self::PACE) {}
+
+    public static function of(Source $source, AdhesiveState $state): self
+    {
+        return new self(
+            $source->origin === Origin::ShopsOwn ? self::MEASURED : self::CONTACT,
+            $state === AdhesiveState::Foreign ? self::FOREIGN_WINDOW : self::WINDOW,
+        );
+    }
+
+    /** The same source as hot as it is in 5 of 100 cases. */
+    public function hottest(Source $source): Source
+    {
+        [, $most] = $source->kind->coefficients();
+
+        return $source->withCoefficient(
+            min($most, $source->coefficient * (1 + self::NINETY_FIVE * $this->contact)),
+            $source->origin,
+        );
+    }
+}
