@@ -10,18 +10,22 @@ namespace Facelift\Route;
  *
  * Whatever can be done with the tool in the hand and the face that is up is done at once: moving such a removal
  * forward in any valid order keeps it valid and adds no change. So only the moments of change are branched on. A
- * state's
- * promise is its changes so far and the least that its rest must cost: one for every tool of the rest that is not in
- * the
- * hand, and one if anything of it lies on the other face. That never overstates and falls by no more than is paid, so
- * the
- * first complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to
- * search.
- * Past the state budget the best state so far is completed greedily; the result then says that it is not proven, and
- * gives the promise reached, below which no order can be.
+ * state's promise is its changes so far and the least that its rest must cost: one for every tool of the rest that is
+ * not in the hand, and one if anything of it lies on the other face; or, if that is more, the changes along the longest
+ * chain of removals that wait for one another. That never overstates and falls by no more than is paid, so the first
+ * complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to search.
+ *
+ * Past the state budget the few states of every price that have got most done are followed to an end, and the order
+ * found is improved piece by piece (`Improved`); the result then says that it is not proven, and gives the promise
+ * reached, below which no order can be.
  */
 final readonly class FewestChanges
 {
+    /** States of one price that are followed past the budget, times the removals squared: many take longer each. */
+    private const FOLLOWED = 1_000_000;
+    /** Removals up to which the budget is used in full: more of them take longer each. */
+    private const USUAL = 40;
+
     /** @param int $budget states to look at, at most */
     public function __construct(private int $budget = 20000) {}
 
@@ -34,7 +38,8 @@ final readonly class FewestChanges
     public function order(array $nodes): OrderedRemovals
     {
         $graph = Graph::of($nodes);
-        $queue = [$graph->least($graph->none, Setup::start()) => [[$graph->none, Setup::start(), [], 0]]];
+        $budget = (int) ceil($this->budget * min(1.0, (self::USUAL / max(1, \count($nodes))) ** 2));
+        $queue = [$graph->least($graph->none, Setup::start()) => [[$graph->none, Setup::start(), null, 0]]];
         $seen = [];
         $explored = 0;
         for ($promise = 0, $most = 3 * \count($nodes) + 4; $promise <= $most; ++$promise) {
@@ -43,15 +48,17 @@ final readonly class FewestChanges
                 unset($queue[$promise][$i]);
                 [$mask, $path] = $graph->exhaust($mask, $setup, $path);
                 if ($mask === $graph->all) {
-                    return $this->result($path, $nodes, null, $explored);
+                    return $this->result(Trail::all($path), $nodes, null, $explored);
                 }
                 $key = $mask . '/' . $setup->key();
                 if (isset($seen[$key])) {
                     continue;
                 }
                 $seen[$key] = true;
-                if (++$explored > $this->budget) {
-                    return $this->result($this->greedy($graph, $mask, $setup, $path), $nodes, $promise, $explored);
+                if (++$explored > $budget) {
+                    $found = (new Improved($graph))->of($this->followed($graph));
+
+                    return $this->result($found, $nodes, $promise, $explored);
                 }
                 foreach ($graph->openings($mask, $setup) as [$n, $price]) {
                     $next = $graph->with($mask, $n);
@@ -59,7 +66,7 @@ final readonly class FewestChanges
                     $queue[max($promise, $paid + $price + $graph->least($next, $after))][] = [
                         $next,
                         $after,
-                        [...$path, $n],
+                        new Trail($n, $path),
                         $paid + $price,
                     ];
                 }
@@ -89,27 +96,37 @@ final readonly class FewestChanges
     }
 
     /**
-     * Completes a state by the next setup that gets most done for its price, each time.
+     * From the beginning, price by price, those states alone that have got most done.
      *
-     * @param list<int> $path
-     *
-     * @return list<int>
+     * @return list<int> a complete order
      */
-    private function greedy(Graph $graph, string $mask, Setup $setup, array $path): array
+    private function followed(Graph $graph): array
     {
-        while (($next = $graph->openings($mask, $setup)) !== []) {
-            $best = null;
-            foreach ($next as [$n, $price]) {
-                $after = $setup->after($graph->nodes[$n]);
-                $tried = $graph->exhaust($graph->with($mask, $n), $after, [...$path, $n]);
-                $worth = (\count($tried[1]) - \count($path)) / $price;
-                if ($best === null || $worth > $best[0]) {
-                    $best = [$worth, $after, $tried];
+        [$begun, $trail] = $graph->exhaust($graph->none, Setup::start(), null);
+        $most = max(1, intdiv(self::FOLLOWED, \count($graph->nodes) ** 2));
+        $levels = [[[$begun, Setup::start(), $trail, $trail->length ?? 0]]];
+        for ($paid = 0; ; ++$paid) {
+            $level = $levels[$paid] ?? [];
+            unset($levels[$paid]);
+            usort($level, static fn(array $a, array $b): int => $b[3] <=> $a[3]);
+            foreach (\array_slice($level, 0, $most) as [$mask, $setup, $path]) {
+                if ($mask === $graph->all) {
+                    return Trail::all($path);
+                }
+                foreach ($graph->openings($mask, $setup) as [$n, $price]) {
+                    $after = $setup->after($graph->nodes[$n]);
+                    [$next, $trail] = $graph->exhaust($graph->with($mask, $n), $after, new Trail($n, $path));
+                    $levels[$paid + $price][$next . '/' . $after->key()] ??= [
+                        $next,
+                        $after,
+                        $trail,
+                        $trail->length ?? 0,
+                    ];
                 }
             }
-            [, $setup, [$mask, $path]] = $best;
+            if ($levels === []) {
+                throw NoWayIn::to(array_map(static fn(RemovalNode $n): string => $n->id, $graph->nodes));
+            }
         }
-
-        return $path;
     }
 }

@@ -26,7 +26,8 @@ final readonly class RoutePlanner
     public function __construct(private FewestChanges $ordering = new FewestChanges()) {}
 
     /**
-     * In this order: as little disturbed as possible, as little at risk, few tool changes and turns, few minutes.
+     * In this order: as little disturbed as possible, as little at risk, as little as possible before the trial, few
+     * tool changes and turns, few minutes.
      *
      * @throws NoWayIn If the phone file blocks itself.
      */
@@ -43,13 +44,16 @@ final readonly class RoutePlanner
             Blocks::of($phone)->clauses,
             $old === OldPanel::Save ? [] : self::torn($phone, $discarded),
         );
-        $least = new LeastSet($clauses, Weights::of($phone));
+        $weights = Weights::of($phone);
+        $least = new LeastSet($clauses, $weights);
         $trial = self::trial($phone, $replacement, $discarded);
         $power = $phone->powerConnector()->id;
         $goals = array_values(array_diff(self::goals($phone, $discarded), $trays));
+        $live = $trial === null ? [] : [...$trial->connect, $power];
         $best = null;
-        foreach ($trial === null ? [[]] : $least->all([...$trial->connect, $power], $trays) as $first) {
-            foreach ($least->all(array_values(array_unique([...$first, ...$goals, $power])), $trays) as $all) {
+        // The whole first, then of it the least that has to be off for the trial: the two together are least.
+        foreach ($least->all(array_values(array_unique([...$live, ...$goals, $power])), $trays) as $all) {
+            foreach ($trial === null ? [[]] : self::among($clauses, $all, $trays, $weights)->all($live) as $first) {
                 $nodes = self::nodes(
                     $phone,
                     $clauses,
@@ -59,12 +63,13 @@ final readonly class RoutePlanner
                     $trial,
                 );
                 $ordered = $this->ordering->order($nodes);
-                $price = [$ordered->changes, Weights::seconds($phone, $all)];
+                $price = [\count($first), $ordered->changes, Weights::seconds($phone, $all)];
                 if ($best === null || $price < $best[0]) {
                     $best = [$price, $ordered, $all];
                 }
             }
         }
+
         return new Route($best[1], self::moved($phone, $discarded, $best[2], $trays), $discarded, $trial);
     }
 
@@ -103,6 +108,24 @@ final readonly class RoutePlanner
         }
 
         return $nodes;
+    }
+
+    /**
+     * The least sets out of a set that is closed by itself.
+     *
+     * @param array<string, list<list<string>>> $clauses
+     * @param list<string>                      $all
+     * @param list<string>                      $trays
+     * @param array<string, array{int, int}>    $weights
+     */
+    private static function among(array $clauses, array $all, array $trays, array $weights): LeastSet
+    {
+        $own = array_intersect_key($clauses, array_flip($all));
+
+        return new LeastSet(
+            array_map(static fn(array $of): array => self::within($of, $all, $trays), $own),
+            $weights,
+        );
     }
 
     /**

@@ -9,6 +9,8 @@ use Eris\TestTrait;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Tool;
 use Facelift\Route\FewestChanges;
+use Facelift\Route\Graph;
+use Facelift\Route\Improved;
 use Facelift\Route\NoWayIn;
 use Facelift\Route\OrderedRemovals;
 use Facelift\Route\RemovalNode;
@@ -18,6 +20,19 @@ use PHPUnit\Framework\TestCase;
 final class FewestChangesTest extends TestCase
 {
     use TestTrait;
+
+    private const THREE = [null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers];
+    private const EIGHT = [
+        null,
+        Tool::SixLobeT5,
+        Tool::Spudger,
+        Tool::Tweezers,
+        Tool::Plate,
+        Tool::HotAir,
+        Tool::Card,
+        Tool::PullTab,
+        Tool::Dropper,
+    ];
 
     public function testAgreesWithBruteForceOnSmallRandomGraphs(): void
     {
@@ -95,6 +110,47 @@ final class FewestChangesTest extends TestCase
         }
     }
 
+    /** Past the budget the order is followed broadly and mended piece by piece, and it takes little memory. */
+    public function testPastTheBudgetTheAnswerIsNearWhatALongSearchFinds(): void
+    {
+        for ($seed = 1; $seed <= 2; ++$seed) {
+            $nodes = self::nodes(new Dice($seed), 50, self::EIGHT);
+            $long = (new FewestChanges(4000))->order($nodes);
+            $short = (new FewestChanges(20))->order($nodes);
+            self::assertLessThanOrEqual($long->changes, $short->bound);
+            self::assertLessThanOrEqual($long->changes + 1, $short->changes, 'within one change');
+        }
+    }
+
+    public function testTwoHundredRemovalsFitIntoAnOrdinaryMemory(): void
+    {
+        $before = memory_get_usage();
+        memory_reset_peak_usage();
+        $found = (new FewestChanges(2000))->order(self::nodes(new Dice(3), 200, self::EIGHT));
+        self::assertCount(200, $found->nodes);
+        self::assertLessThan(128 * 1024 * 1024, memory_get_peak_usage() - $before);
+    }
+
+    public function testMendingNeverMakesAnOrderWorseOrInvalid(): void
+    {
+        for ($seed = 1; $seed <= 20; ++$seed) {
+            $nodes = self::nodes(new Dice($seed), 30, self::EIGHT);
+            // The order in which they were drawn is valid: nothing waits for a later one.
+            $drawn = OrderedRemovals::changesOf(...$nodes);
+            $order = (new Improved(Graph::of($nodes)))->of(array_keys($nodes));
+            $mended = array_map(static fn(int $n): RemovalNode => $nodes[$n], $order);
+            self::assertLessThan($drawn, OrderedRemovals::changesOf(...$mended));
+            $off = [];
+            foreach ($mended as $node) {
+                foreach ($node->clauses as $any) {
+                    self::assertNotSame([], array_intersect($any, $off));
+                }
+                $off[] = $node->id;
+            }
+            self::assertCount(30, array_unique($off));
+        }
+    }
+
     public function testSaysThatTheyBlockEachOther(): void
     {
         $this->expectException(NoWayIn::class);
@@ -104,8 +160,12 @@ final class FewestChangesTest extends TestCase
         ]);
     }
 
-    /** @return list<RemovalNode> */
-    private static function nodes(Dice $dice, int $size): array
+    /**
+     * @param non-empty-list<Tool|null> $tools
+     *
+     * @return list<RemovalNode>
+     */
+    private static function nodes(Dice $dice, int $size, array $tools = self::THREE): array
     {
         $nodes = [];
         for ($i = 0; $i < $size; ++$i) {
@@ -116,7 +176,7 @@ final class FewestChangesTest extends TestCase
             }
             $nodes[] = new RemovalNode(
                 'n' . $i,
-                $dice->pick([null, Tool::SixLobeT5, Tool::Spudger, Tool::Tweezers]),
+                $dice->pick($tools),
                 $dice->pick(Face::cases()),
                 $clauses,
             );

@@ -8,9 +8,11 @@ use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\ReplacementKind as K;
+use Facelift\Route\LeastSet;
 use Facelift\Route\Route;
 use Facelift\Route\RoutePlanner;
 use Facelift\Route\Trial;
+use Facelift\Route\Weights;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -141,5 +143,42 @@ final class RoutePlannerTest extends TestCase
         $file = Phones::read($phone);
 
         return (new RoutePlanner())->plan($file, $file->replacement($kind));
+    }
+
+    /** Trial and whole are least together: no choice of what comes off for the trial makes a lighter whole. */
+    #[DataProviderExternal(Phones::class, 'jobs')]
+    public function testNoOtherTrialMakesALighterWhole(string $phone, ReplacementKind $kind): void
+    {
+        $read = Phones::read($phone);
+        $route = (new RoutePlanner())->plan($read, $read->replacement($kind));
+        $clauses = Blocks::of($read)->clauses;
+        $weights = Weights::of($read);
+        $ids = array_values(array_diff($route->ids(), [Trial::ID]));
+        $trays = array_keys(array_filter($read->parts, static fn($p): bool => $p->kind->comesOutFirst()));
+        $live = $route->trial === null ? [] : [...$route->trial->connect, $read->powerConnector()->id];
+        $least = new LeastSet($clauses, $weights);
+        foreach ($live === [] ? [[]] : $least->all($live, $trays) as $first) {
+            foreach ($least->all(array_values(array_unique([...$first, ...$ids])), $trays) as $all) {
+                self::assertLessThanOrEqual(self::weight($weights, $all), self::weight($weights, $ids));
+            }
+        }
+        self::assertNotSame([], $ids);
+    }
+
+    /**
+     * @param array<string, array{int, int}> $weights
+     * @param list<string>                   $ids
+     *
+     * @return array{int, int}
+     */
+    private static function weight(array $weights, array $ids): array
+    {
+        $sum = [0, 0];
+        foreach ($ids as $id) {
+            [$disturbed, $risk] = $weights[$id] ?? [1, 0];
+            $sum = [$sum[0] + $disturbed, $sum[1] + $risk];
+        }
+
+        return $sum;
     }
 }
