@@ -15,10 +15,16 @@ final readonly class Reading
     public const HIGHEST = 2500;
 
     /**
-     * @param float $second  since the phone was at room temperature
-     * @param float $celsius
+     * @param float        $second  since the phone was at room temperature
+     * @param float        $celsius read, or at which a sticker turns
+     * @param Sticker|null $sticker what a sticker shows; null for a thermometer
      */
-    public function __construct(public Probe $probe, public float $second, public float $celsius) {}
+    public function __construct(
+        public Probe $probe,
+        public float $second,
+        public float $celsius,
+        public ?Sticker $sticker = null,
+    ) {}
 
     /** True if this can be a reading at all, in tenths of a degree. */
     public static function canBe(int $tenths): bool

@@ -17,8 +17,8 @@ use Facelift\Heat\Internal\Thinned;
  * errors is found, which a minority of wrong readings cannot draw away; what is too far from it is left out; and the
  * rest is
  * fitted by least squares, with a closer set of runs about it. The interval is that of the linearised fit with the
- * known error of a
- * reading, widened where the readings disagree by more than that.
+ * known error of a reading, widened where the readings disagree by more than that; once there are enough of them their
+ * own error is taken from how they lie about the fit. A sticker is a bound: one that is kept says nothing.
  */
 final readonly class Refit
 {
@@ -29,6 +29,10 @@ final readonly class Refit
     /** Coefficients over the whole range, and then close about the best, as its multiples. */
     private const COARSE = 9;
     private const CLOSE = [0.8, 0.9, 1.0, 1.1, 1.25];
+    /** From so many readings on their own error is estimated from them. */
+    private const ENOUGH = 8;
+    /** No thermometer held to a phone is better than this, K (engineering estimate). */
+    private const LEAST_ERROR = 0.5;
     /** Readings that disagree by more than this many standard errors contradict each other. */
     private const CONTRADICTED = 2.0;
 
@@ -81,7 +85,7 @@ final readonly class Refit
             $coefficient,
             $min,
             $max,
-            max(1.0, $misfit / Reading::ERROR),
+            self::error($misfit, \count($used)),
         );
 
         return new ContactFit(
@@ -207,7 +211,7 @@ final readonly class Refit
 
     /**
      * @param list<int> $indexes
-     * @param float     $widened at least 1: how much more the readings disagree than a reading may err
+     * @param float     $error   K, one standard deviation of a reading
      *
      * @return array{float, float}
      */
@@ -217,14 +221,22 @@ final readonly class Refit
         float $at,
         float $min,
         float $max,
-        float $widened,
+        float $error,
     ): array {
         $information = array_sum(
-            array_map(static fn(int $i): float => ($all->slope($i, log($at)) / Reading::ERROR) ** 2, $indexes),
+            array_map(static fn(int $i): float => ($all->slope($i, log($at)) / $error) ** 2, $indexes),
         );
-        $half = $information > 0 ? (1.96 * $widened) / sqrt($information) : \INF;
+        $half = $information > 0 ? 1.96 / sqrt($information) : \INF;
 
         return [max($min, $at * exp(-$half)), min($max, $at * exp(min($half, 20.0)))];
+    }
+
+    /** K that a reading errs: what they show of it themselves once there are enough, else what is known of any. */
+    private static function error(float $misfit, int $readings): float
+    {
+        return $readings >= self::ENOUGH
+            ? max(self::LEAST_ERROR, $misfit * sqrt($readings / ($readings - 1)))
+            : max(Reading::ERROR, $misfit);
     }
 
     /** @param list<int> $indexes */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Heat;
 
+use Facelift\Heat\ContactFit;
 use Facelift\Heat\Curves;
 use Facelift\Heat\Implausible;
 use Facelift\Heat\Origin;
@@ -11,7 +12,9 @@ use Facelift\Heat\Probe;
 use Facelift\Heat\Programme;
 use Facelift\Heat\Reading;
 use Facelift\Heat\Refit;
+use Facelift\Heat\Sample;
 use Facelift\Heat\Source;
+use Facelift\Heat\Sticker;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
@@ -54,6 +57,52 @@ final class RefitTest extends TestCase
             $fit->high / $fit->low,
             'what is contradicted is known less well',
         );
+    }
+
+    /** A sticker that should have turned and has not means a weaker contact; one that is as expected says nothing. */
+    public function testAStickerIsABound(): void
+    {
+        $at = static fn(float $celsius, Sticker $shows): Reading => new Reading(
+            Probe::OuterFace,
+            self::LONG,
+            $celsius,
+            $shows,
+        );
+        $face = self::curves()->run(Programme::empty()->heat(self::LONG, Source::plate(85)))[120]->outerFace;
+        $fit = static fn(Reading ...$r): ContactFit => (new Refit(self::curves()))
+            ->of(Source::plate(85), $r === [] ? self::fail('no readings') : array_values($r));
+        self::assertLessThan(125.0, $fit($at($face - 4, Sticker::NotYet))->coefficient);
+        self::assertGreaterThan(125.0, $fit($at($face + 2, Sticker::Turned))->coefficient);
+        // Beside a reading a bound that is kept changes nothing.
+        $read = new Reading(Probe::OuterFace, self::LONG, $face);
+        self::assertEqualsWithDelta(
+            $fit($read)->coefficient,
+            $fit($read, $at($face - 5, Sticker::Turned))->coefficient,
+            0.5,
+        );
+    }
+
+    /** Two dozen readings of a good thermometer show themselves that it errs by less than any thermometer may. */
+    public function testTheErrorOfReadingsIsTakenFromThemOnceThereAreEnough(): void
+    {
+        $of = static function (float $error): float {
+            $dice = new Dice(17);
+            $samples = self::curves()->run(Programme::empty()->heat(self::LONG, Source::plate(85)), 10.0);
+            $readings = array_map(
+                static fn(Sample $s): Reading => new Reading(
+                    Probe::OuterFace,
+                    $s->second,
+                    $s->outerFace + $error * $dice->normal(),
+                ),
+                \array_slice($samples, 1),
+            );
+            $fit = (new Refit(self::curves()))
+                ->of(Source::plate(85), $readings === [] ? self::fail('no readings') : $readings);
+
+            return $fit->high / $fit->low;
+        };
+        self::assertLessThan($of(1.5), $of(0.6));
+        self::assertLessThan($of(3.0), $of(1.5));
     }
 
     /** However many readings, however wrong: the phone is run through a fixed number of times. */

@@ -40,7 +40,8 @@ final readonly class Predictions
             $span = $after->second - $before->second;
             $part = $span > 0 ? min(1.0, ($reading->second - $before->second) / $span) : 1.0;
             $was = $reading->probe->of($before);
-            $errors[] = $was + $part * ($reading->probe->of($after) - $was) - $reading->celsius;
+            $error = $was + $part * ($reading->probe->of($after) - $was) - $reading->celsius;
+            $errors[] = $reading->sticker?->against($error) ?? $error;
         }
 
         return $errors;

@@ -71,7 +71,8 @@ final readonly class Thinned
     {
         $by = [];
         foreach ($readings as $reading) {
-            $by[$reading->probe->value][] = $reading;
+            // What a sticker shows stands for itself.
+            $by[$reading->probe->value . '/' . ($reading->sticker->value ?? '')][] = $reading;
         }
 
         return $by;
