@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Account\SessionController;
 use App\Http\Bench\BenchController;
 use App\Http\Bench\BenchHeatController;
+use App\Http\Bench\DragController;
 use App\Http\Bench\HeatController;
 use App\Http\Bench\PartFailureController;
 use App\Http\Bench\PartOrderController;
@@ -147,6 +148,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('bench', [BenchController::class, 'show'])->can('view', 'job');
             Route::post('events', [BenchController::class, 'store'])->can('work', 'job');
             Route::get('heat/{bond}', BenchHeatController::class)->where('bond', '[a-z0-9-]+')->can('view', 'job');
+            Route::post('drags', DragController::class)->can('work', 'job');
             Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
             Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
             Route::get('screw-mat.{format}', ScrewMatController::class)

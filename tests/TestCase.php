@@ -8,6 +8,8 @@ use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\User;
 use Database\Seeders\DemoShelf;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Tests\Phones;
 use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Auth;
@@ -119,5 +121,31 @@ abstract class TestCase extends BaseTestCase
         $t->planned('display-assembly', 'S-101');
 
         return $t;
+    }
+
+    /** A part for a shipped phone comes on the shelf; returns the model code that it is for. */
+    protected function partFor(string $phone, ReplacementKind $kind, string $label): string
+    {
+        $file = Phones::read($phone);
+        $code = (string) array_key_first($file->identity->codes);
+        ShelfItem::query()->create([
+            'label' => $label,
+            'name' => 'Part',
+            'kind' => $kind->value,
+            'model_codes' => [$code],
+            'connector' => $file->displayConnector($code),
+            'technology' => $file->panel->technology->value,
+            'colour' => $file->identity->colours[0],
+            'refresh' => $file->panel->refresh,
+            'brings' => $file->replacement($kind)->brings,
+            'cost' => '40.00',
+            'sheet' => null,
+            'supplier' => 'Norrby Panels',
+            'batch' => 'NP-1',
+            'place' => 'X1',
+            'state' => 'new',
+        ]);
+
+        return $code;
     }
 }

@@ -72,6 +72,23 @@ final readonly class BenchHeat
         return $record === null || $lift === null ? null : $record->from + (int) round(1000 * $lift[0]);
     }
 
+    /** The source of a bond as it was planned, or as readings have corrected it. */
+    public function source(Job $job, Run $run, string $bond, int $now): Source
+    {
+        $record = isset($run->plan->sealing->openings[$bond]) ? HeatLog::of($run, $bond, $now) : null;
+
+        return self::corrected($run, $record === null ? null : $this->fit($job, $run, $bond, $record));
+    }
+
+    private static function corrected(Run $run, ?ContactFit $fit): Source
+    {
+        $planned = $run->plan->basis->source;
+
+        return $fit === null || $fit->used === 0
+            ? $planned
+            : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
+    }
+
     private function followed(
         Run $run,
         string $bond,
@@ -79,16 +96,12 @@ final readonly class BenchHeat
         ?ContactFit $fit,
         int $now,
     ): FollowedHeating {
-        $planned = $run->plan->basis->source;
-        $source = $fit === null || $fit->used === 0
-                ? $planned
-                : $planned->withCoefficient($fit->coefficient, Origin::ShopsOwn);
         $opening = $run->plan->sealing->openings[$bond];
 
         return FollowedHeating::of(
             $record,
             self::curves($run, $bond, $record->from),
-            $source,
+            self::corrected($run, $fit),
             $opening->window,
             $opening->limits,
             $now,
@@ -109,7 +122,7 @@ final readonly class BenchHeat
             $bond,
             count($events),
             $events[count($events) - 1]->id,
-            md5(serialize($record->heats[0])),
+            md5(serialize([$record->heats[0], HeatBefore::of($run, $bond, $record->from)])),
         ]);
         $kept = Cache::get($key);
         if ($kept instanceof ContactFit) {

@@ -93,7 +93,7 @@ final class Comparison
     {
         foreach ($this->sources() as $of) {
             foreach ($of->read() as $i => $one) {
-                if ($one === $source) {
+                if ($one->isLike($source)) {
                     return $of->settings[$i];
                 }
             }

@@ -40,6 +40,7 @@ final readonly class HeatAnswer
                     't' => $r->second,
                     'probe' => $r->probe->value,
                     'celsius' => $r->celsius,
+                    'sticker' => $r->sticker?->value,
                 ],
                 $record->readings,
             ),

@@ -13,6 +13,10 @@ use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\PlanChange;
 use App\Phones\PhoneLibrary;
+use Facelift\Bench\Run;
+use Facelift\Bench\SeenPass;
+use Facelift\Bench\SeenPasses;
+use Facelift\Condition\ConditionReader;
 use Facelift\Document\Unreadable;
 use Facelift\Plan\PlanDocument;
 use Facelift\Plan\PlanReader;
@@ -86,6 +90,7 @@ final readonly class JobExport
                     ],
                 )
                 ->all(),
+            'passes' => $run === null ? [] : $this->passes($job, $run),
             'proof' => $run === null ? [] : $this->rows($this->proof->of($job, $run)['gates']),
             'kept' => $unread ? self::kept($job) : null,
             'handedOver' => $job->handed_over_at?->toIso8601ZuluString(),
@@ -140,5 +145,26 @@ final readonly class JobExport
         } catch (Unreadable) {
             return json_decode($kept);
         }
+    }
+
+    /** @return list<array<string, mixed>> every pass that is through, as it went */
+    private function passes(Job $job, Run $run): array
+    {
+        $condition = (new ConditionReader())->read($job->condition ?? []);
+
+        return array_map(static fn(SeenPass $p): array => [
+            'bond' => $p->bond,
+            'step' => $p->step,
+            'mm' => round($p->mm, 1),
+            'seconds' => round($p->seconds, 1),
+            'starts' => round($p->starts, 1),
+            'ends' => round($p->ends, 1),
+            'felt' => $p->felt?->value,
+            'held' => $p->held,
+            'wet' => $p->wet,
+            'adhesive' => $p->adhesive->value,
+            'state' => $p->state->value,
+            'source' => $job->heat_source,
+        ], (new SeenPasses($run, $condition))->all());
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Role;
-use App\Models\ShelfItem;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,27 +28,9 @@ final class EveryPhoneTest extends TestCase
         string $oldPanel = 'save',
     ): void {
         $this->as(Role::Technician);
-        $file = Phones::read($phone);
-        $code = array_key_first($file->identity->codes);
-        ShelfItem::query()->create([
-            'label' => 'X-1',
-            'name' => 'Part',
-            'kind' => $kind,
-            'model_codes' => [$code],
-            'connector' => $file->displayConnector((string) $code),
-            'technology' => $file->panel->technology->value,
-            'colour' => $file->identity->colours[0],
-            'refresh' => $file->panel->refresh,
-            'brings' => $file->replacement(ReplacementKind::from($kind))->brings,
-            'cost' => '40.00',
-            'sheet' => null,
-            'supplier' => 'Norrby Panels',
-            'batch' => 'NP-1',
-            'place' => 'X1',
-            'state' => 'new',
-        ]);
+        $code = $this->partFor($phone, ReplacementKind::from($kind), 'X-1');
         $t = new Technician($this, $this->newId());
-        $t->checkIn($phone, (string) $code, ['cracked-glass']);
+        $t->checkIn($phone, $code, ['cracked-glass']);
         $t->planned($kind, 'X-1', $source, $oldPanel);
         $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
         self::assertTrue($plan->json('works'), (string) json_encode($plan->json('warnings')));

@@ -9,6 +9,7 @@ use App\Models\HeatSource;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cut\EdgeOpening;
 use Tests\TestCase;
 
@@ -53,6 +54,55 @@ final class StrategyTest extends TestCase
         self::assertEquals(['kind' => 'plate', 'set' => 90, 'coefficient' => 140], $own['source']);
     }
 
+    /** The phone with very strong glue: warmed on the plate, then the gun along the blade, as it is sent and kept. */
+    public function testAGunIsHeldAfterThePlateAndThePlanIsWhatWasPromised(): void
+    {
+        $this->as(Role::Technician);
+        $t = $this->atPlan('maruvi-sorrel', 'MS-20');
+        $rows = $this->rows($t);
+        $best = array_values(array_filter($rows, static fn(array $r): bool => $r['recommended'] === true))[0];
+        self::assertSame('gun', $best['usual']);
+        self::assertIsArray($best['source']);
+        self::assertTrue($best['source']['hold']);
+        self::assertSame(['kind' => 'plate', 'set' => 95], $best['source']['preheat']);
+        self::assertGreaterThanOrEqual(0.8, $best['chance']);
+        $t->change('plan', ['source' => $best['source'], 'reason' => null]);
+        $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
+        self::assertTrue($plan->json('works'));
+        self::assertTrue($plan->json('hold'));
+        self::assertSame('plate', $plan->json('preheat.kind'));
+        self::assertCount(count($rows), (array) $plan->json('strategies'));
+        self::assertSame(
+            [$best['heatings']],
+            array_column(array_filter((array) $plan->json('strategies'), self::isRecommended(...)), 'heatings'),
+        );
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85, 'hold' => true]], 422);
+    }
+
+    public function testWhyAnotherWasTakenIsKept(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = $this->atPlan();
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'reason' => ' the 95 plate is in use ']);
+        $why = fn(): mixed => $this->ask('GET', "/jobs/$t->job", status: 200)->json('sourceReason');
+        self::assertSame('the 95 plate is in use', $why());
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'reason' => str_repeat('x', 301)], 422);
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 95]]);
+        self::assertNull($why());
+    }
+
+    public function testAPanelThatIsGivenUpIsComparedToo(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = $this->atPlan();
+        $given = $this->ask('GET', "/jobs/$t->job/strategies?oldPanel=give-up", status: 200)->json('data');
+        $hands = static fn(mixed $rows): array => array_column(is_array($rows) ? $rows : [], 'hands');
+        self::assertNotEquals($hands($this->rows($t)), $hands($given));
+        $this->ask('GET', "/jobs/$t->job/strategies?oldPanel=burn", status: 422);
+    }
+
     public function testNothingIsComparedBeforeTheQuoteIsAccepted(): void
     {
         $this->as(Role::Technician);
@@ -61,10 +111,18 @@ final class StrategyTest extends TestCase
         $this->ask('GET', "/jobs/$t->job/strategies", status: 409);
     }
 
-    private function atPlan(): Technician
+    private static function isRecommended(mixed $row): bool
+    {
+        return is_array($row) && $row['recommended'] === true;
+    }
+
+    private function atPlan(string $phone = 'quillon-vesper', string $code = 'QV-2110'): Technician
     {
         $t = new Technician($this, $this->newId());
-        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->checkIn($phone, $code, ['cracked-glass']);
+        if ($phone !== 'quillon-vesper') {
+            $this->partFor($phone, ReplacementKind::DisplayAssembly, 'S-101');
+        }
         $t->planned('display-assembly', 'S-101');
 
         return $t;

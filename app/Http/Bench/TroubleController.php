@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use App\Bench\Orders;
 use App\Bench\PriceTrouble;
+use App\Bench\ReportDrag;
 use App\Bench\ReportTrouble;
 use App\Http\Counter\JobResource;
 use App\Http\Reasons;
@@ -34,6 +35,7 @@ final readonly class TroubleController
             'data' => PlanChange::query()
                 ->with('order')
                 ->where('job_id', $job->id)
+                ->where('trouble', '!=', ReportDrag::KEPT_AS)
                 ->orderBy('at')
                 ->get()
                 ->map(

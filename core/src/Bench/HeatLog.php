@@ -12,11 +12,18 @@ use Facelift\Heat\HeatedSpan;
 use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Probe;
 use Facelift\Heat\Reading;
+use Facelift\Heat\Sticker;
 use Facelift\Plan\Plan;
 
 /** Finds what was really done to one bond with heat among the events of a run. */
 final readonly class HeatLog
 {
+    /**
+     * Followed for this long after the heat was last put on or taken off, s: after that nothing new is to be learnt,
+     * and a job may lie for days.
+     */
+    public const FOLLOWED = 1800.0;
+
     /** @return HeatRecord|null null before the first heating of the bond has begun */
     public static function of(Run $run, string $bond, int $now): ?HeatRecord
     {
@@ -43,6 +50,7 @@ final readonly class HeatLog
                         Probe::from($e->text('probe')),
                         $seconds($e->at),
                         ($e->tenths() ?? 0) / 10,
+                        Sticker::tryFrom($e->text('sticker')),
                     ),
                     $readings,
                 ),

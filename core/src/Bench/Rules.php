@@ -10,6 +10,7 @@ use Facelift\Document\Reason;
 use Facelift\Heat\Probe;
 use Facelift\Heat\Reading;
 use Facelift\Heat\Rung;
+use Facelift\Heat\Sticker;
 use Facelift\Proof\Gate;
 use Facelift\Proof\Outcome;
 
@@ -79,7 +80,12 @@ final readonly class Rules
         $tenths = $event->tenths();
         $known = Probe::tryFrom($event->text('probe')) !== null && isset($this->run->plan->steps[$event->step()]);
 
-        return $known && $tenths !== null && Reading::canBe($tenths) ? null : Refusal::never('unknown-reading');
+        $sticker = $event->text('sticker');
+        $shows = $sticker === '' || Sticker::tryFrom($sticker) !== null;
+
+        return $known && $shows && $tenths !== null && Reading::canBe($tenths)
+            ? null
+            : Refusal::never('unknown-reading');
     }
 
     private function rung(Event $event): ?Refusal

@@ -187,6 +187,7 @@ final readonly class Passes
             $this->lengthOf($stretch),
             $crazed,
             $flat,
+            $this->goesBack($stretch->side),
         );
     }
 

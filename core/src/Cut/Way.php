@@ -17,6 +17,7 @@ final readonly class Way
      * @param float   $length mm of edge, corners along their arc
      * @param bool    $crazed true where the glass is crazed: short strokes
      * @param bool    $flat   true where the tip goes in deeper and flat, to spread the load
+     * @param bool    $back   true if the blade goes towards the lower figures of the side
      */
     public function __construct(
         public Stretch $stretch,
@@ -26,6 +27,7 @@ final readonly class Way
         public float $length,
         public bool $crazed,
         public bool $flat,
+        public bool $back = false,
     ) {}
 
     /** The same along a piece of its stretch, as it was cut in so many s. */
@@ -41,6 +43,7 @@ final readonly class Way
             $length,
             $this->crazed,
             $this->flat,
+            $this->back,
         );
     }
 }

@@ -296,6 +296,17 @@ final readonly class Source
                 * max(0.0, $this->set - $room) / self::MICROWAVE;
     }
 
+    /** True if a phone would not tell the two apart. */
+    public function isLike(self $other): bool
+    {
+        return $this->kind === $other->kind
+            && $this->set === $other->set
+            && $this->coefficient === $other->coefficient
+            && $this->mixed === $other->mixed
+            && $this->covers === $other->covers
+            && $this->body?->thickness === $other->body?->thickness;
+    }
+
     /** What the heated face meets: for a bag, still air above it. */
     public function boundary(float $room): Boundary
     {

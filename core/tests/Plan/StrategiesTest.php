@@ -28,10 +28,16 @@ final class StrategiesTest extends TestCase
         self::assertContains(\count($all), [0, \count(self::means()->sources)]);
         $best = Strategies::recommended($all);
         self::assertSame($best === null, array_filter($all, static fn(Strategy $s): bool => $s->works()) === []);
+        $blocked = 0;
         foreach ($all as $strategy) {
+            self::assertFalse($best !== null && $strategy->isBetterThan($all[$best]));
+            // A plan that is blocked looks for what would do, which takes long: one of them is enough.
+            $blocked += $strategy->works() ? 0 : 1;
+            if ($blocked > 1) {
+                continue;
+            }
             $plan = (new Planner())->plan($request->heatedBy($strategy->source, $strategy->approach));
             self::assertSame($plan->works(), $strategy->works());
-            self::assertFalse($best !== null && $strategy->isBetterThan($all[$best]));
         }
     }
 

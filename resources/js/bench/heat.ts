@@ -97,6 +97,14 @@ export function heatWords(heat: Heated, batteryStop: number, now: number): HeatW
     };
 }
 
+/** How fast a blade goes along a straight edge at a moment, mm/s; null where nothing is known. */
+export function paceAt(heat: Heated, now: number): number | null {
+    const t = (now - heat.from) / 1000;
+    const after = heat.samples.findIndex((s) => s.t >= t);
+    const [a, b] = [heat.samples[after - 1], heat.samples[after]];
+    return b === undefined ? null : a === undefined ? b.pace : a.pace + ((t - a.t) / (b.t - a.t)) * (b.pace - a.pace);
+}
+
 /** What is to be heard when the words change: each change once, the battery before everything else. */
 export function heard(before: HeatWords | null, after: HeatWords): 'battery' | 'lift' | 'grips-soon' | 'grips' | null {
     if (before === null) {

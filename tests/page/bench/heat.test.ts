@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { heard, heatingOf, heatWords, tenthsOf, type Heated } from '../../../resources/js/bench/heat';
+import { heard, heatingOf, heatWords, paceAt, tenthsOf, type Heated } from '../../../resources/js/bench/heat';
 
 const sample = (t: number, bond: number, battery: number) => ({
     t,
@@ -57,6 +57,12 @@ describe('what the heat asks for', () => {
             cue: 'none',
         });
         expect(heatWords(held, 60, at(195)).cue).toBe('lift');
+    });
+    it('knows how fast a blade goes now, between two moments and not beyond the last', () => {
+        const paced = heated({ samples: [sample(0, 22, 22), { ...sample(100, 62, 42), pace: 1 }] });
+        expect(paceAt(paced, at(0))).toBe(3);
+        expect(paceAt(paced, at(75))).toBeCloseTo(1.5);
+        expect(paceAt(paced, at(101))).toBeNull();
     });
     it('says when a source will not do', () => {
         expect(heatWords(heated({ liftAt: null, liftBecause: 'time' }), 60, at(20)).text).toBe(

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Job, PhoneFile, Plan } from '../../api/client';
 import { queries } from '../../api/queries';
 import { benchView, type BenchView } from '../../bench/benchView';
+import { passAt } from '../../bench/drag';
 import { lastDone, type Run } from '../../bench/run';
 import { report } from '../../bench/useOutbox';
 import { useRun } from '../../bench/useRun';
@@ -17,6 +18,7 @@ import { Ledger } from './Ledger';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { useBenchKeys } from './useBenchKeys';
+import { useDrag } from './useDrag';
 
 /** One thing to do at a time: the drawing says where, the card says what, the strip says how hot and how long. */
 export function Bench() {
@@ -55,7 +57,7 @@ function Working({ job, phone, plan, run }: Props) {
     const { step, opening } = view;
     const mayWork = job.mayWork && job.handedOverAt === null;
     const real = useHeated(job.id, view);
-    const hands = handsOn(job.id, run, view, mayWork);
+    const hands = handsOn(job.id, plan, run, view, mayWork);
     const act = (what: () => boolean) => () => {
         if (what()) {
             setLooking(null);
@@ -64,6 +66,8 @@ function Working({ job, phone, plan, run }: Props) {
     };
     const go = act(hands.go);
     const undo = act(hands.undo);
+    const easily = act(hands.easily);
+    const drag = useDrag(plan, run, view, mayWork);
     useBenchKeys({
         go,
         undo,
@@ -71,6 +75,8 @@ function Working({ job, phone, plan, run }: Props) {
         problem: () => show('problem', !shown.problem),
         screwMat: () => show('screws', !shown.screws),
         ledger: () => show('ledger', !shown.ledger),
+        dragged: drag.toggle,
+        easily,
         nextScrew: () => view.nextScrew !== null && hands.tick(view.nextScrew),
         help: () => show('keys', true),
     });
@@ -103,6 +109,7 @@ function Working({ job, phone, plan, run }: Props) {
                         view={view}
                         screws={shown.screws}
                         tick={mayWork ? hands.tick : undefined}
+                        drag={drag.blade}
                     />
                 </Box>
                 {opening && (
@@ -129,6 +136,8 @@ function Working({ job, phone, plan, run }: Props) {
                 go={go}
                 undo={undo}
                 heatAgain={hands.heatAgain}
+                easily={easily}
+                drag={drag}
                 showProblem={(on) => show('problem', on)}
                 backToNow={view.looking ? () => setLooking(null) : null}
             />
@@ -151,7 +160,7 @@ function useHeated(job: string, { opening, heating }: BenchView) {
 }
 
 /** What a hand may do at the step that is shown; true if something was done that moves the bench on. */
-function handsOn(job: string, run: Run, view: BenchView, mayWork: boolean) {
+function handsOn(job: string, plan: Plan, run: Run, view: BenchView, mayWork: boolean) {
     const { step } = view;
     return {
         go: (): boolean => {
@@ -163,6 +172,13 @@ function handsOn(job: string, run: Run, view: BenchView, mayWork: boolean) {
                 return false;
             }
             report(job, 'step-done', { step: step.id });
+            return true;
+        },
+        easily: (): boolean => {
+            if (!step || !mayWork || view.done || view.looking || passAt(plan, step) === null) {
+                return false;
+            }
+            report(job, 'step-done', { step: step.id, felt: 'easily' });
             return true;
         },
         undo: (): boolean => {

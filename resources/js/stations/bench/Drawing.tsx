@@ -1,6 +1,8 @@
 import type { Job, PhoneFile, Plan } from '../../api/client';
 import type { BenchView } from '../../bench/benchView';
-import { Mat } from '../../mat/Mat';
+import { bladeAt, placeOf, type Way } from '../../bench/drag';
+import { Mat, type Mark } from '../../mat/Mat';
+import type { Point } from '../../mat/geometry';
 import { marksFor } from '../../mat/marks';
 import { ScrewMat } from '../../mat/ScrewMat';
 import { say } from '../../words/words';
@@ -14,10 +16,12 @@ interface Props {
     screws: boolean;
     /** Called with a screw's number; undefined for who may only look. */
     tick: ((number: number) => void) | undefined;
+    /** Where a blade that drags stands, mm along its side, and what moves it there; null while none drags. */
+    drag: { way: Way; at: number; move: (mm: number) => void } | null;
 }
 
 /** Where the step is done: the phone with what matters on it, or the screw mat. */
-export function Drawing({ job, phone, plan, view, screws, tick }: Props) {
+export function Drawing({ job, phone, plan, view, screws, tick, drag }: Props) {
     const { step, doneSteps } = view;
     if (screws) {
         return <ScrewMat plan={plan} done={doneSteps} step={step} ticked={view.ticked} tap={tick} />;
@@ -29,8 +33,25 @@ export function Drawing({ job, phone, plan, view, screws, tick }: Props) {
             phone={phone}
             face={face}
             drawn={cracks}
-            marks={step ? marksFor(phone, plan, step, doneSteps) : []}
+            marks={[...(step ? marksFor(phone, plan, step, doneSteps) : []), ...(drag ? [bladeMark(phone, drag)] : [])]}
+            {...(drag ? { onDraw: tapping(phone, drag) } : {})}
             title={say('page.bench.up', { maker: phone.identity.maker, model: phone.identity.model, face })}
         />
     );
+}
+
+function bladeMark(phone: PhoneFile, { way, at }: NonNullable<Props['drag']>): Mark {
+    const point = bladeAt(phone, way, at);
+    return {
+        id: 'blade',
+        tone: 'stop',
+        dots: point ? [point] : [],
+        label: say('page.drag.blade'),
+        detail: say('page.drag.dragged-here'),
+    };
+}
+
+function tapping(phone: PhoneFile, { way, move }: NonNullable<Props['drag']>) {
+    const to = (p: Point) => move(placeOf(phone, way, p));
+    return { start: to, move: to };
 }

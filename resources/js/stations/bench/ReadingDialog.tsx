@@ -3,11 +3,14 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
-import { tenthsOf } from '../../bench/heat';
+import { tenthsOf, type Heated } from '../../bench/heat';
 import { report } from '../../bench/useOutbox';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
@@ -17,14 +20,19 @@ import { every } from '../../api/sets';
 const PROBES = every<Probe>({ 'outer-face': true, edge: true, panel: true, battery: true });
 
 /** What the thermometer shows at this moment, and where it sits. */
+/** A thermometer gives a figure, a heat-indicating sticker a bound. */
+type By = 'thermometer' | NonNullable<Heated['readings'][number]['sticker']>;
+const BY = every<By>({ thermometer: true, turned: true, 'not-yet': true });
+
 export function ReadingDialog({ job, step, close }: { job: string; step: string; close: () => void }) {
     const [probe, setProbe] = useState<Probe>('outer-face');
     const [typed, setTyped] = useState('');
+    const [by, setBy] = useState<By>('thermometer');
     const tenths = tenthsOf(typed);
     const keep = (event: SyntheticEvent) => {
         event.preventDefault();
         if (tenths !== null) {
-            report(job, 'reading', { step, probe, tenths });
+            report(job, 'reading', { step, probe, tenths, ...(by === 'thermometer' ? {} : { sticker: by }) });
             close();
         }
     };
@@ -46,10 +54,24 @@ export function ReadingDialog({ job, step, close }: { job: string; step: string;
                             </MenuItem>
                         ))}
                     </TextField>
+                    <RadioGroup
+                        row
+                        aria-label={say('page.reading-dialog.read-from')}
+                        value={by}
+                        onChange={(e) => setBy(e.target.value as By)}
+                    >
+                        {BY.map((b) => (
+                            <FormControlLabel key={b} value={b} control={<Radio />} label={say(`readby.${b}`)} />
+                        ))}
+                    </RadioGroup>
                     <TextField
                         size="small"
                         autoFocus
-                        label={say('page.reading-dialog.temperature-c')}
+                        label={say(
+                            by === 'thermometer'
+                                ? 'page.reading-dialog.temperature-c'
+                                : 'page.reading-dialog.sticker-turns-at-c',
+                        )}
                         value={typed}
                         error={typed !== '' && tenths === null}
                         helperText={typed !== '' && tenths === null ? say('page.reading-dialog.20-to-250-c') : ' '}

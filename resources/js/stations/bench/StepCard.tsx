@@ -16,9 +16,11 @@ import { mono } from '../../theme/tokens';
 import { say, sayReason, sentence } from '../../words/words';
 import { GateList } from '../pieces/GateList';
 import { PartOrder } from '../pieces/PartOrder';
+import { DragPanel } from './DragPanel';
 import { ProblemPanel } from './ProblemPanel';
 import { Question } from './Question';
 import { StepClock, type HeatingEnd } from './StepClock';
+import type { Drag } from './useDrag';
 import { stepFigures, stepText, stepTitle } from '../../words/stepWords';
 
 interface Props {
@@ -35,6 +37,9 @@ interface Props {
     go: () => void;
     undo: () => void;
     heatAgain: () => void;
+    /** The step is done, and it went easily. */
+    easily: () => void;
+    drag: Drag;
     showProblem: (shown: boolean) => void;
     backToNow: (() => void) | null;
 }
@@ -81,7 +86,7 @@ export function StepCard(p: Props) {
                 ? say('page.step-card.not-tested', { open: open.length })
                 : waits
                   ? startLabel(step)
-                  : doneLabel(step);
+                  : doneLabel(plan, step);
     return (
         <Box
             component="section"
@@ -120,6 +125,7 @@ export function StepCard(p: Props) {
                         close={() => p.showProblem(false)}
                     />
                 )}
+                {p.drag.blade && step && <DragPanel job={job} step={step} {...p.drag.blade} close={p.drag.close} />}
                 {step === null ? (
                     <>
                         <Typography component="h1" variant="h1">
@@ -155,6 +161,27 @@ export function StepCard(p: Props) {
                     {label}
                     <Key>{say('page.step-card.space')}</Key>
                 </Button>
+                {p.drag.way && (
+                    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+                        <Button
+                            variant="outlined"
+                            color="inherit"
+                            onClick={p.drag.toggle}
+                            aria-expanded={p.drag.blade !== null}
+                            sx={{ px: 1, justifyContent: 'space-between' }}
+                        >
+                            {say('page.drag.dragged-here')} <Key>D</Key>
+                        </Button>
+                        <Button
+                            variant="outlined"
+                            color="inherit"
+                            onClick={p.easily}
+                            sx={{ px: 1, justifyContent: 'space-between' }}
+                        >
+                            {say('page.drag.went-easily')} <Key>E</Key>
+                        </Button>
+                    </Box>
+                )}
                 <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
                     <Button
                         variant="outlined"
@@ -298,6 +325,12 @@ function heatingEnd(plan: Plan, step: Step): HeatingEnd | null {
     return end && limit !== undefined ? { bond: end.bond, battery: end.battery, limit } : null;
 }
 
+/** True if the source stays on when the clock of a heating is out: the next move is made beside it. */
+function goesOnHeld(plan: Plan, step: Step): boolean {
+    const moves = plan.openings.find((o) => o.bond === step.move?.bond)?.moves;
+    return moves?.[(step.move?.index ?? -1) + 1]?.keptAt !== undefined;
+}
+
 function startLabel(step: Step): string {
     return step.kind === 'heat' || step.kind === 'reheat'
         ? say('page.step-card.heat-is-on-start-the-clock')
@@ -306,11 +339,11 @@ function startLabel(step: Step): string {
           : say('page.step-card.start-the-clock');
 }
 
-function doneLabel(step: Step): string {
+function doneLabel(plan: Plan, step: Step): string {
     switch (step.kind) {
         case 'heat':
         case 'reheat':
-            return say('page.step-card.off-the-heat');
+            return goesOnHeld(plan, step) ? say('page.step-card.warm-begin') : say('page.step-card.off-the-heat');
         case 'first-gap':
         case 'cut-pass':
             return say('page.step-card.done-pick-placed');

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Step } from '../../api/client';
-import type { Heated } from '../../bench/heat';
+import { paceAt, type Heated } from '../../bench/heat';
 import { mayHeatAgain, type Heat } from '../../bench/run';
 import { useNow } from '../../bench/useNow';
 import { say, clock } from '../../words/words';
@@ -67,18 +67,30 @@ export function StepClock({ step, started, heat, heated, end }: Props) {
             <ClockLine seconds={left} words={say('page.step-clock.heating-again-press-h-when-it')} late={left < 0} />
         );
     }
+    if (heat.kind === 'held') {
+        return (
+            <PaceLine
+                heated={heated}
+                now={now}
+                words={say('page.step-clock.held-at', { at: heat.keptAt.toFixed(0) })}
+            />
+        );
+    }
     if (heat.kind === 'working') {
         const left = ((heated?.gripsAt ?? heat.until) - now) / 1000;
         return (
-            <ClockLine
-                seconds={Math.max(0, left)}
-                words={
-                    left > 0
-                        ? say('page.step-clock.until-the-bond-grips-again-estimate')
-                        : say('page.step-clock.the-bond-is-estimated-to-grip')
-                }
-                late={left <= 0}
-            />
+            <>
+                <ClockLine
+                    seconds={Math.max(0, left)}
+                    words={
+                        left > 0
+                            ? say('page.step-clock.until-the-bond-grips-again-estimate')
+                            : say('page.step-clock.the-bond-is-estimated-to-grip')
+                    }
+                    late={left <= 0}
+                />
+                {step.kind === 'cut-pass' && <PaceLine heated={heated} now={now} words="" />}
+            </>
         );
     }
     return null;
@@ -117,6 +129,24 @@ function ClockLine({ seconds, words, late }: { seconds: number; words: string; l
                 {clock(seconds)}
             </Typography>
             <Typography sx={late ? { fontWeight: 700 } : {}}>{words}</Typography>
+        </Box>
+    );
+}
+
+/** How fast the blade goes as warm as the bond is now; nothing before the server has answered. */
+function PaceLine({ heated, now, words }: { heated: Heated | null; now: number; words: string }) {
+    const pace = heated && paceAt(heated, now);
+    return (
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+            {pace !== null && (
+                <Typography variant="clock" component="div">
+                    {pace.toFixed(1)}
+                </Typography>
+            )}
+            <Box>
+                {pace !== null && <Typography>{say('page.step-clock.mm-per-second-now')}</Typography>}
+                {words !== '' && <Typography>{words}</Typography>}
+            </Box>
         </Box>
     );
 }

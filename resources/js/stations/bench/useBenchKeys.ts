@@ -10,6 +10,8 @@ export interface BenchKeys {
     screwMat: () => void;
     ledger: () => void;
     nextScrew: () => void;
+    dragged: () => void;
+    easily: () => void;
     help: () => void;
 }
 
@@ -18,6 +20,8 @@ export const KEYS = [
     ['Space, PageDown', say('page.bench.start-the-clock-or-done')],
     ['Backspace', say('page.bench.undo-the-last-step')],
     ['H', say('page.bench.heat-again-and-off-again')],
+    ['D', say('page.bench.dragged-here')],
+    ['E', say('page.bench.went-easily')],
     ['P', say('page.bench.problem-note-alcohol-battery-screws')],
     ['R', say('page.reading-of-the-thermometer')],
     ['F', say('page.bench.heat-large')],
@@ -43,6 +47,8 @@ export function useBenchKeys(keys: BenchKeys): void {
     useHotkeys('s', keys.screwMat, options);
     useHotkeys('l', keys.ledger, options);
     useHotkeys('n', keys.nextScrew, options);
+    useHotkeys('d', keys.dragged, options);
+    useHotkeys('e', keys.easily, options);
     useHotkeys('slash', () => document.getElementById('find-step')?.focus(), options);
     useHotkeys('shift+slash', keys.help, options);
 }

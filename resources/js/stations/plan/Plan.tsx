@@ -60,7 +60,8 @@ export function PlanStation() {
             sx={{
                 flex: 'none',
                 display: 'grid',
-                gridTemplateColumns: '1fr 460px',
+                // Until there is a plan the comparison has the whole page.
+                gridTemplateColumns: p ? 'minmax(0, 1fr) 460px' : 'minmax(0, 1fr)',
                 minHeight: 0,
                 height: 'calc(100vh - 60px)',
             }}
@@ -81,12 +82,7 @@ export function PlanStation() {
                     </Typography>
                     <SourceFields source={source} set={setSource} />
                     <OldPanelField size="medium" value={kept ? 'save' : oldPanel} set={setOldPanel} disabled={kept} />
-                    <Button
-                        type="submit"
-                        variant={p ? 'outlined' : 'contained'}
-                        disabled={!mayPlan}
-                        sx={{ minHeight: 56 }}
-                    >
+                    <Button type="submit" variant="outlined" disabled={!mayPlan} sx={{ minHeight: 56 }}>
                         {p ? say('page.plan.plan-again') : say('page.plan.make-the-plan')}
                     </Button>
                     {p?.works && (
@@ -111,13 +107,13 @@ export function PlanStation() {
                 </Box>
                 {p && p.works && <Steps plan={p} phone={phone} />}
             </Box>
-            <Box
-                tabIndex={0}
-                role="region"
-                aria-label={say('page.plan.figures-of-the-plan')}
-                sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
-            >
-                {p && (
+            {p && (
+                <Box
+                    tabIndex={0}
+                    role="region"
+                    aria-label={say('page.plan.figures-of-the-plan')}
+                    sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
+                >
                     <>
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>
                             <Figure name={say('page.plan.hands-on')} value={minutes(p.summary.handsOn)} />
@@ -140,8 +136,8 @@ export function PlanStation() {
                         <Openings job={job.id} plan={p} phone={phone} />
                         <PlanLists plan={p} phone={phone} />
                     </>
-                )}
-            </Box>
+                </Box>
+            )}
         </Box>
     );
 }

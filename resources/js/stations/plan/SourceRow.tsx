@@ -40,7 +40,7 @@ export function SourceRow({ row, givenUp, best, first, isChosen, choose }: Props
             {row.works ? (
                 <Figures row={row} />
             ) : (
-                <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>
+                <TableCell colSpan={7} sx={{ color: 'text.secondary' }}>
                     {say(`blocked.${row.blocked}`)}
                 </TableCell>
             )}
@@ -71,8 +71,15 @@ function Figures({ row }: { row: Strategy }) {
             <TableCell align="right" sx={number}>
                 {minutes(row.elapsed)}
             </TableCell>
-            <Degrees likely={row.battery} hottest={row.batteryHottest} binds={row.nearest === 'battery'} />
-            <Degrees likely={row.panel} hottest={row.panelHottest} binds={row.nearest === 'panel'} />
+            <Degrees likely={row.battery} hottest={row.batteryHottest} />
+            <Degrees likely={row.panel} hottest={row.panelHottest} />
+            <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                {row.nearest !== null &&
+                    say('page.sources.clear', {
+                        limit: say(`limit.${row.nearest}`),
+                        kelvin: row.clear?.toFixed(0),
+                    })}
+            </TableCell>
             <TableCell align="right" sx={number}>
                 {say('page.sources.percent', { percent: Math.floor(100 * row.chance) })}
             </TableCell>
@@ -80,21 +87,12 @@ function Figures({ row }: { row: Strategy }) {
     );
 }
 
-interface DegreesProps {
-    likely: number | null;
-    hottest: number | null;
-    /** True if this is the limit that the source comes nearest to. */
-    binds: boolean;
-}
-
 /** As it is likely to get, and as hot as it gets in one of twenty cases. */
-function Degrees({ likely, hottest, binds }: DegreesProps) {
+function Degrees({ likely, hottest }: { likely: number | null; hottest: number | null }) {
     return (
         <TableCell align="right" sx={number}>
             {say('page.sources.c', { degrees: likely?.toFixed(0) })}
-            <Box sx={{ color: 'text.secondary', fontWeight: binds ? 700 : 400 }}>
-                {say(binds ? 'page.sources.binds' : 'page.sources.up-to', { degrees: hottest?.toFixed(0) })}
-            </Box>
+            <Box sx={{ color: 'text.secondary' }}>{say('page.sources.up-to', { degrees: hottest?.toFixed(0) })}</Box>
         </TableCell>
     );
 }

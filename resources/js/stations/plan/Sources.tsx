@@ -29,7 +29,7 @@ interface Props {
     plan: ((choice: Choice) => void) | undefined;
 }
 
-const COLUMNS = ['source', 'heatings', 'hands-on', 'in-all', 'battery', 'panel', 'chance'] as const;
+const COLUMNS = ['source', 'heatings', 'hands-on', 'in-all', 'battery', 'panel', 'nearest', 'chance'] as const;
 
 /** Every source of the shop side by side, planned through for this job: which would open it, and how. */
 export function Sources({ job, plan }: Props) {
@@ -68,32 +68,38 @@ export function Sources({ job, plan }: Props) {
                 <Typography>{say('page.sources.another-was-taken', { why: job.sourceReason })}</Typography>
             )}
             {!rows.some((r) => r.recommended) && <Typography>{say('page.sources.none-opens-it')}</Typography>}
-            <Table size="small" aria-labelledby="sources" sx={{ '& td, & th': { px: 1 } }}>
-                <TableHead>
-                    <TableRow>
-                        {COLUMNS.map((c) => (
-                            <TableCell key={c} align={c === 'source' ? 'left' : 'right'} sx={{ whiteSpace: 'nowrap' }}>
-                                {say(`sources.${c}`)}
-                            </TableCell>
+            <Box sx={{ overflowX: 'auto' }}>
+                <Table size="small" aria-labelledby="sources" sx={{ '& td, & th': { px: 1 } }}>
+                    <TableHead>
+                        <TableRow>
+                            {COLUMNS.map((c) => (
+                                <TableCell
+                                    key={c}
+                                    align={c === 'source' ? 'left' : 'right'}
+                                    sx={{ whiteSpace: 'nowrap' }}
+                                >
+                                    {say(`sources.${c}`)}
+                                </TableCell>
+                            ))}
+                            <TableCell />
+                            {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
+                        </TableRow>
+                    </TableHead>
+                    <TableBody>
+                        {rows.map((r, i) => (
+                            <SourceRow
+                                key={r.name ?? r.usual}
+                                row={r}
+                                givenUp={other[i]}
+                                best={best}
+                                first={job.source === null}
+                                isChosen={isChosen}
+                                choose={plan && choose}
+                            />
                         ))}
-                        <TableCell />
-                        {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
-                    </TableRow>
-                </TableHead>
-                <TableBody>
-                    {rows.map((r, i) => (
-                        <SourceRow
-                            key={r.name ?? r.usual}
-                            row={r}
-                            givenUp={other[i]}
-                            best={best}
-                            first={job.source === null}
-                            isChosen={isChosen}
-                            choose={plan && choose}
-                        />
-                    ))}
-                </TableBody>
-            </Table>
+                    </TableBody>
+                </Table>
+            </Box>
             <Typography variant="body2" color="textSecondary">
                 {say('page.sources.estimates-at-the-settings-that')}
             </Typography>

@@ -113,7 +113,7 @@ final readonly class MoveFormat
             'length' => $way->length,
             'crazed' => $way->crazed,
             'flat' => $way->flat,
-        ];
+        ] + ($way->back ? ['back' => true] : []);
     }
 
     private static function readWay(Node $n): Way
@@ -138,6 +138,7 @@ final readonly class MoveFormat
             $n->number('length', 0, 2000),
             $n->flag('crazed'),
             $n->flag('flat'),
+            $n->has('back'),
         );
     }
 }

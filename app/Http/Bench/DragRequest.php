@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Where a blade that drags stands. */
+final class DragRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'step' => ['required', 'string', 'max:120'],
+            'mm' => ['required', 'numeric', 'between:0,400'],
+        ];
+    }
+
+    public function text(string $key): string
+    {
+        return $this->string($key)->toString();
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Bench;
+
+use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Heat\AdhesiveState;
+
+/** A pass as it really went: what a window and a pace can be learnt from. Temperatures are estimates. */
+final readonly class SeenPass
+{
+    /**
+     * @param string    $bond    its id in the phone file
+     * @param float     $mm      of edge, corners along their arc
+     * @param float     $seconds hands included that place the pick
+     * @param float     $starts  °C of the bond as it began
+     * @param float     $ends    °C of the bond as it was through
+     * @param Felt|null $felt    null if nothing was said
+     * @param bool      $held    true if the source went on meanwhile
+     * @param bool      $wet     true with alcohol beside the blade
+     */
+    public function __construct(
+        public string $bond,
+        public string $step,
+        public float $mm,
+        public float $seconds,
+        public float $starts,
+        public float $ends,
+        public ?Felt $felt,
+        public bool $held,
+        public bool $wet,
+        public AdhesiveKind $adhesive,
+        public AdhesiveState $state,
+    ) {}
+}
