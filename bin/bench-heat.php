@@ -10,6 +10,7 @@ use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatAdvisor;
+use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Lane;
 use Facelift\Heat\Limits;
 use Facelift\Heat\Programme;
@@ -68,10 +69,12 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
     foreach (array_filter($phone->bonds, static fn(Bond $b): bool => $b->cut !== null) as $bond) {
         $edge = $phone->stacks[(string) $bond->warming?->edge];
         $window = AdhesiveWindow::of($bond->adhesive, AdhesiveState::Fresh);
-        $region = new Region($edge, $phone->stacks[(string) $bond->warming?->centre], $window);
+        $region = Region::of($phone, $bond, $window, new Limits());
         $points = 0;
         $whole = $median(static function () use ($region, $window, &$points): void {
-            $points = count((new HeatAdvisor())->advise($region, Source::plate(85), $window, new Limits())->points);
+            // What a plan has the last word on is measured with the openings.
+            $advisor = new HeatAdvisor($region, static fn(): ?HeatingEnd => null);
+            $points = count($advisor->advise(Source::plate(85), $window, new Limits())->points);
         });
         $curve = $median(
             static fn() => Curves::of($phone, $bond)->run(Programme::empty()->heat(300, Source::plate(85)), 4.0),

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\PhoneReader;
+use Facelift\Anatomy\Tool;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Fit\OldPanel;
@@ -17,6 +18,7 @@ use Facelift\Route\FewestChanges;
 use Facelift\Route\RemovalNode;
 use Facelift\Route\RoutePlanner;
 use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
 
 require __DIR__ . '/../vendor/autoload.php';
 
@@ -61,9 +63,11 @@ foreach (glob(__DIR__ . '/../phones/*.phone.json') ?: [] as $file) {
             $phone,
             $replacement,
             Condition::observed([Observation::CrackedGlass]),
-            Source::plate($phone->identity->id === 'maruvi-sorrel' ? 95 : 85),
+            Source::plate(85),
             wish: $phone->identity->id === 'ondrel-gatefold' ? OldPanel::GiveUp : OldPanel::Save,
         );
+        // Very strong glue is not had with a plate alone.
+        $request = $phone->identity->id === 'maruvi-sorrel' ? Phones::heldAlong($request) : $request;
         $plan = (new Planner())->plan($request);
         [$read] = $median(static fn() => (new PhoneReader())->read($data));
         [$route] = $median(static fn() => (new RoutePlanner())->plan($phone, $replacement));
@@ -105,7 +109,16 @@ foreach ([20, 50, 100, 150, 200] as $size) {
             }
             $nodes[] = new RemovalNode(
                 'n' . $i,
-                $dice->pick([null, 'spudger', 'tweezers', 'PH000', 'Y000', 'P2', 'T5', 'hot air']),
+                $dice->pick([
+                    null,
+                    Tool::Spudger,
+                    Tool::Tweezers,
+                    Tool::SixLobeT5,
+                    Tool::Plate,
+                    Tool::Card,
+                    Tool::PullTab,
+                    Tool::HotAir,
+                ]),
                 $dice->pick(Face::cases()),
                 $clauses,
             );

@@ -24,14 +24,18 @@ enum UsualSource: string
                 ['kind' => 'plate', 'set' => 85],
                 ['kind' => 'plate', 'set' => 95],
             ],
-            self::Gun => [
-                ['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 100],
-                ['kind' => 'hot-air', 'set' => 120, 'distance' => 30, 'edge' => 150],
-                ['kind' => 'hot-air', 'set' => 135, 'distance' => 30, 'edge' => 80],
-                ['kind' => 'hot-air', 'set' => 135, 'distance' => 30, 'edge' => 100],
-                ['kind' => 'hot-air', 'set' => 150, 'distance' => 30, 'edge' => 100],
-                ['kind' => 'hot-air', 'set' => 150, 'distance' => 30, 'edge' => 150],
-            ],
+            self::Gun => array_merge(...array_map(
+                static fn(int $set): array => array_map(
+                    static fn(int $edge): array => [
+                        'kind' => 'hot-air',
+                        'set' => $set,
+                        'distance' => 30,
+                        'edge' => $edge,
+                    ],
+                    [80, 100, 150],
+                ),
+                [120, 135, 150, 170],
+            )),
             self::Dryer => [['kind' => 'hot-air', 'set' => 110, 'distance' => 60, 'edge' => 150]],
             self::Bag => [['kind' => 'grain-bag', 'mass' => 0.5, 'minutes' => 2.5]],
         };

@@ -30,7 +30,7 @@ final class Lanes
     /** s that those have rested and are not computed yet */
     private float $lag = 0.0;
     private bool $allRound = false;
-    private readonly Lane $centre;
+    private Lane $centre;
 
     private readonly Stack $edgeStack;
     private readonly Stack $centreStack;
@@ -202,5 +202,13 @@ final class Lanes
             $this->edge->outerFace(),
             $frame,
         );
+    }
+
+    public function __clone()
+    {
+        $this->edge = clone $this->edge;
+        $this->centre = clone $this->centre;
+        $this->ahead = $this->ahead === null ? null : clone $this->ahead;
+        $this->aside = $this->aside === null ? null : clone $this->aside;
     }
 }

@@ -17,8 +17,8 @@ final class Session
     private const STEP = 2.0;
     /** Looked ahead for the bond to grip again, and at a rest, s. */
     private const AHEAD = 600.0;
-    /** How near the battery may be guessed to come, K (engineering estimate). */
-    private const ABOUT = 0.5;
+    /** A heating that ends this far below its target is still worth it, K (engineering estimate). */
+    private const ABOUT = 8.0;
     /** K to target and limits from which on it is looked at every two seconds. */
     private const FAR = 8.0;
     /** Points of a cooling curve, and of what happens slowly, s. */
@@ -39,8 +39,6 @@ final class Session
     private float $since = 0.0;
     private float $off = 0.0;
     private bool $heated = false;
-    /** Of every kelvin that the last heating gave the bond, what the battery got; null before one */
-    private ?float $share = null;
     /** °C at which the stretch in hand is kept; null before that is known */
     private ?float $keptAt = null;
     /** @var list<Sample> */
@@ -49,7 +47,7 @@ final class Session
     private array $phases = [];
 
     private function __construct(
-        private readonly Twin $twin,
+        private Twin $twin,
         private readonly Source $source,
         public readonly AdhesiveWindow $window,
         public readonly Limits $limits,
@@ -141,7 +139,6 @@ final class Session
     public function heat(?Source $by = null): HeatingEnd
     {
         $from = $this->clock;
-        $before = $this->now();
         $this->twin->heat($by ?? $this->source);
         do {
             $this->step($this->isFar() ? self::EVERY : self::STEP);
@@ -152,18 +149,17 @@ final class Session
         $this->keptAt = $this->now()->bond - ($binding === Binding::Target ? 0.0 : self::CLEAR);
         $this->phases[] = new HeatPhase(PhaseKind::Heat, $from, $this->clock);
         $end = $this->now();
-        $rise = $end->bond - $before->bond;
-        $this->share = $rise > 1.0 ? max(0.0, ($end->battery - $before->battery) / $rise) : $this->share;
 
         return new HeatingEnd($this->clock - $from, $binding, $end, $end->bond >= $this->window->low);
     }
 
-    /** True if the battery, by what the last heating did to it, bears one more before the bond is warm. */
+    /** True if the battery lets one more heating get the bond about as warm as it is meant to be: tried on a copy. */
     public function hasRoom(): bool
     {
-        $rise = max(0.0, $this->window->target() - $this->now()->bond);
+        $tried = clone $this;
+        $end = $tried->heat();
 
-        return $this->now()->battery + ($this->share ?? 0.0) * $rise <= $this->limits->batteryCaution + self::ABOUT;
+        return $end->binding !== Binding::Battery || $end->end->bond >= $this->window->target() - self::ABOUT;
     }
 
     /** Turns to the next stretch of the edge. */
@@ -335,6 +331,11 @@ final class Session
     public function phases(): array
     {
         return $this->phases;
+    }
+
+    public function __clone()
+    {
+        $this->twin = clone $this->twin;
     }
 
     private function rested(float $from): void

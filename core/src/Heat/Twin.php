@@ -15,8 +15,8 @@ final class Twin
      * @param CarriedOver $before what the phone came to this bond with
      */
     public function __construct(
-        public readonly Lanes $likely,
-        private readonly Lanes $hot,
+        public Lanes $likely,
+        private Lanes $hot,
         private readonly CarriedOver $before,
         private readonly Uncertainty $off,
     ) {
@@ -99,5 +99,10 @@ final class Twin
         }
 
         return new BondCurve($every, array_column($curve, 0), array_column($curve, 1), $this->before->likely->room);
+    }
+
+    public function __clone()
+    {
+        [$this->likely, $this->hot] = [clone $this->likely, clone $this->hot];
     }
 }

@@ -18,10 +18,15 @@ use Facelift\Route\RoutePlanner;
  * can be used: lifted off and cut, kept on the stretch in hand, after the whole phone has been warmed on a plate.
  *
  * The most promising way of a source is planned through first, and then the others as long as what they promise is
- * better than what was found, and they are; how near that comes to trying everything is measured by `./facelift bench`.
+ * better than what was found, until two have come out worse; how near that comes to trying everything is measured by `./facelift bench`.
  */
 final readonly class Strategies
 {
+    /** So many ways that came out worse end the search. */
+    private const WORSE = 2;
+    /** A source that comes out so many times worse than another is not looked into further. */
+    private const FAR = 1.25;
+
     public function __construct(private RoutePlanner $routes = new RoutePlanner()) {}
 
     /**
@@ -37,16 +42,20 @@ final readonly class Strategies
         if ($bonds === []) {
             return [];
         }
-        $preheat = self::hottestPlate($means);
+        $preheats = self::plates($means);
         $best = [];
+        $least = \INF;
         foreach ($means->sources as $settings) {
-            $best[] = $this->best(
+            $of = $this->best(
                 $openings,
                 $bonds,
                 $settings,
                 $means->holds,
-                $preheat,
+                $preheats,
+                $least,
             );
+            $least = $of->works() ? min($least, $of->burden()) : $least;
+            $best[] = $of;
         }
 
         return $best;
@@ -72,29 +81,40 @@ final readonly class Strategies
     /**
      * @param non-empty-list<BondAhead> $bonds
      * @param non-empty-list<Source>    $settings
+     * @param list<Source>              $preheats
+     * @param float                     $least    s of burden of the best source so far
      */
     private function best(
         Openings $openings,
         array $bonds,
         array $settings,
         bool $holds,
-        ?Source $preheat,
+        array $preheats,
+        float $least,
     ): Strategy {
         $best = null;
-        foreach ($this->prospects($bonds, $settings, $holds, $preheat) as $prospect) {
-            if ($best?->works() === true && $prospect->burden >= $best->burden()) {
+        $worse = 0;
+        foreach ($this->prospects($bonds, $settings, $holds, $preheats) as $prospect) {
+            $far = $best?->works() === true && $best->burden() > self::FAR * $least;
+            if ($far || ($best?->works() === true && $prospect->burden >= $best->burden())) {
                 break;
+            }
+            // Another plate before the same gun is tried only where the gun came out best.
+            $isOther = isset($preheats[1]) && $prospect->approach->preheat === $preheats[1];
+            if ($isOther && $best?->tried !== $prospect->tried) {
+                continue;
             }
             $found = $prospect->burden === \INF
                 ? Strategy::tooCold($prospect->tried, $settings[$prospect->tried], $prospect->approach)
                 : self::through($openings, $prospect, $settings[$prospect->tried], $best);
-            if ($best?->works() === true && !$found->isBetterThan($best)) {
+            $better = $best === null || $found->isBetterThan($best);
+            if (!$better && $best->works() && ++$worse >= self::WORSE) {
                 break;
             }
-            $best = $best === null || $found->isBetterThan($best) ? $found : $best;
+            $best = $better ? $found : $best;
         }
 
-        return $best;
+        return $best ?? throw new \LogicException('a source without a setting');
     }
 
     /** Planned through, as far as it can still be better than the best so far. */
@@ -117,14 +137,15 @@ final readonly class Strategies
     /**
      * @param non-empty-list<BondAhead> $bonds
      * @param non-empty-list<Source>    $settings
+     * @param list<Source>              $preheats
      *
      * @return non-empty-list<Prospect> the most promising first
      */
-    private function prospects(array $bonds, array $settings, bool $holds, ?Source $preheat): array
+    private function prospects(array $bonds, array $settings, bool $holds, array $preheats): array
     {
         $prospects = [];
         foreach ($settings as $tried => $source) {
-            foreach (self::approaches($source, $holds, $preheat) as $approach) {
+            foreach (self::approaches($source, $holds, $preheats) as $approach) {
                 $prospects[] = Prospect::of($bonds, $tried, $source, $approach);
             }
         }
@@ -133,25 +154,27 @@ final readonly class Strategies
         return $prospects;
     }
 
-    /** @return non-empty-list<Approach> */
-    private static function approaches(Source $source, bool $holds, ?Source $preheat): array
+    /**
+     * @param list<Source> $preheats
+     *
+     * @return non-empty-list<Approach>
+     */
+    private static function approaches(Source $source, bool $holds, array $preheats): array
     {
-        return match (true) {
-            $source->covers === null || !$holds => [Approach::liftAndCut()],
-            $preheat === null => [Approach::held(), Approach::liftAndCut()],
-            default => [Approach::held($preheat), Approach::held(), Approach::liftAndCut()],
-        };
+        return $source->covers === null || !$holds
+            ? [Approach::liftAndCut()]
+            : [...array_map(Approach::held(...), $preheats), Approach::held(), Approach::liftAndCut()];
     }
 
-    private static function hottestPlate(Means $means): ?Source
+    /** @return list<Source> the two hottest settings of a plate: what the whole phone is warmed with first */
+    private static function plates(Means $means): array
     {
-        $hottest = null;
-        foreach (array_merge(...$means->sources) as $source) {
-            if ($source->kind === SourceKind::Plate && ($hottest === null || $source->set > $hottest->set)) {
-                $hottest = $source;
-            }
-        }
+        $plates = array_values(array_filter(
+            array_merge(...$means->sources),
+            static fn(Source $s): bool => $s->kind === SourceKind::Plate,
+        ));
+        usort($plates, static fn(Source $a, Source $b): int => $b->set <=> $a->set);
 
-        return $hottest;
+        return \array_slice($plates, 0, 2);
     }
 }

@@ -149,7 +149,7 @@ final readonly class Strategy
     }
 
     /** The same of so many heatings and so many s of work. */
-    public static function burdenOf(int $heatings, float $hands): float
+    public static function burdenOf(float $heatings, float $hands): float
     {
         return $hands + self::HEATING * $heatings;
     }

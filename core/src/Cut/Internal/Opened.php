@@ -199,7 +199,8 @@ final class Opened
     /** The battery would end one more heating before the bond is warm. */
     private function restedIfFull(): void
     {
-        if (!$this->session->hasRoom()) {
+        // Only a battery that is warm already can be in the way.
+        if ($this->session->now()->battery > self::REST_BATTERY && !$this->session->hasRoom()) {
             $this->rested(self::COOL);
         }
     }

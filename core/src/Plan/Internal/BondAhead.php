@@ -10,6 +10,7 @@ use Facelift\Anatomy\Stretch;
 use Facelift\Cut\Passes;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
+use Facelift\Heat\Boundary;
 use Facelift\Heat\Lane;
 use Facelift\Heat\PaceCurve;
 use Facelift\Heat\Source;
@@ -79,6 +80,19 @@ final class BondAhead
     public function warmIn(Source $source): float
     {
         return min(Usual::LONGEST_HEATING, $this->reached($source)[1]);
+    }
+
+    /** Share of the time that a source has to be on a bond to keep it as warm as it is meant to be, 0 to 1. */
+    public function dutyOf(Source $source): float
+    {
+        $target = $this->window->target();
+        $meets = $source->boundary($this->request->room);
+        $gain = $meets->coefficient * ($meets->medium - $target);
+
+        // Both faces lose to still air.
+        return $gain <= 0.0
+            ? 1.0
+            : min(1.0, 2 * Boundary::STILL_AIR * ($target - $this->request->room) / $gain);
     }
 
     /** @return array{float, float} */

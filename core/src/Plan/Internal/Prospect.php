@@ -15,9 +15,8 @@ use Facelift\Plan\Strategy;
  */
 final readonly class Prospect
 {
-    /** Of the time that a stretch takes from cold, what it takes once the gun has gone ahead (from runs). */
-    private const AHEAD = 0.5;
-    private const PREHEATED = 0.25;
+    /** Of the time that a stretch takes from cold, what it takes while the plate's warmth is going (from runs). */
+    private const PREHEATED = 0.4;
 
     /**
      * @param int   $tried  index of the setting
@@ -45,13 +44,16 @@ final readonly class Prospect
             return Strategy::burdenOf(1, $cut + $warm);
         }
         $stretches = (int) ceil($bond->length() / $source->covers - 1e-6);
-        $next = match (true) {
-            !$approach->held => 1.0,
-            $approach->preheat === null => self::AHEAD,
-            default => self::PREHEATED,
-        };
         $first = $approach->preheat === null ? $warm : 0.0;
+        $next = ($approach->preheat === null ? 1.0 : self::PREHEATED) * $warm;
+        if ($approach->held) {
+            // What the stretch in hand does not need of the gun goes ahead to the next.
+            $next = max(0.0, $next - (1 - $bond->dutyOf($source)) * $cut / $stretches);
+        }
 
-        return Strategy::burdenOf($stretches, $cut + $first + ($stretches - 1) * $next * $warm);
+        // Where only a little is missing the gun often makes up for it on the way.
+        $heatings = 1 + ($stretches - 1) * min(1.0, $next / max(1.0, self::PREHEATED * $warm));
+
+        return Strategy::burdenOf($heatings, $cut + $first + ($stretches - 1) * $next);
     }
 }
