@@ -35,8 +35,10 @@ final class HeatBeforeTest extends TestCase
         );
         $really = $curves->run(Programme::empty())[0];
         $planned = $bench->plan->sealing->openings['display-tape']->samples[0];
-        // What is done between is reckoned without walking and turning in the plan, to the second at the bench.
-        self::assertEqualsWithDelta($planned->battery, $really->battery, 3.0);
+        // The plan reckons what comes off between, the bench also the trial and its tests: it finds the phone a little
+        // colder, never hotter.
+        self::assertEqualsWithDelta($planned->battery, $really->battery, 4.0);
+        self::assertLessThanOrEqual($planned->battery + 0.5, $really->battery);
         self::assertGreaterThan(30.0, $really->battery);
     }
 

@@ -163,7 +163,7 @@ final class TroubleTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(3, $tried);
+        self::assertGreaterThanOrEqual(3, $tried);
     }
 
     public function testNothingElseIsDoneBeforeABentCellIsIsolated(): void

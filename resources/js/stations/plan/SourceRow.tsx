@@ -37,14 +37,7 @@ export function SourceRow({ row, givenUp, best, first, isChosen, choose }: Props
                 )}
                 <Box sx={{ color: 'text.secondary' }}>{sourceWords(row.source)}</Box>
             </TableCell>
-            {row.works ? (
-                <Figures row={row} />
-            ) : (
-                <TableCell colSpan={7} sx={{ color: 'text.secondary' }}>
-                    {say(`blocked.${row.blocked}`)}
-                </TableCell>
-            )}
-            <TableCell align="right">
+            <TableCell>
                 {row.works && (
                     <Take
                         name={name}
@@ -54,6 +47,13 @@ export function SourceRow({ row, givenUp, best, first, isChosen, choose }: Props
                     />
                 )}
             </TableCell>
+            {row.works ? (
+                <Figures row={row} />
+            ) : (
+                <TableCell colSpan={7} sx={{ color: 'text.secondary' }}>
+                    {say(`blocked.${row.blocked}`)}
+                </TableCell>
+            )}
             {givenUp && <GivenUp name={name} row={givenUp} {...{ best, first, isChosen, choose }} />}
         </TableRow>
     );

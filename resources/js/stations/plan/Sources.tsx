@@ -29,7 +29,7 @@ interface Props {
     plan: ((choice: Choice) => void) | undefined;
 }
 
-const COLUMNS = ['source', 'heatings', 'hands-on', 'in-all', 'battery', 'panel', 'nearest', 'chance'] as const;
+const COLUMNS = ['heatings', 'hands-on', 'in-all', 'battery', 'panel', 'nearest', 'chance'] as const;
 
 /** Every source of the shop side by side, planned through for this job: which would open it, and how. */
 export function Sources({ job, plan }: Props) {
@@ -72,16 +72,13 @@ export function Sources({ job, plan }: Props) {
                 <Table size="small" aria-labelledby="sources" sx={{ '& td, & th': { px: 1 } }}>
                     <TableHead>
                         <TableRow>
+                            <TableCell>{say('sources.source')}</TableCell>
+                            <TableCell />
                             {COLUMNS.map((c) => (
-                                <TableCell
-                                    key={c}
-                                    align={c === 'source' ? 'left' : 'right'}
-                                    sx={{ whiteSpace: 'nowrap' }}
-                                >
+                                <TableCell key={c} align="right" sx={{ whiteSpace: 'nowrap' }}>
                                     {say(`sources.${c}`)}
                                 </TableCell>
                             ))}
-                            <TableCell />
                             {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
                         </TableRow>
                     </TableHead>
