@@ -39,7 +39,10 @@ foreach (range(110, 170, 10) as $set) {
     }
 }
 
-printf("\nOpening: every source side by side, and against %d ways tried through; burden as the plan weighs it\n\n", count($grid));
+printf(
+    "\nOpening: every source side by side, and against %d ways tried through; burden as the plan weighs it\n\n",
+    count($grid),
+);
 printf(
     "%-36s %8s %9s %10s %10s %8s\n",
     '',

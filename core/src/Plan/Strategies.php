@@ -18,7 +18,8 @@ use Facelift\Route\RoutePlanner;
  * can be used: lifted off and cut, kept on the stretch in hand, after the whole phone has been warmed on a plate.
  *
  * The most promising way of a source is planned through first, and then the others as long as what they promise is
- * better than what was found, until two have come out worse; how near that comes to trying everything is measured by `./facelift bench`.
+ * better than what was found, until two have come out worse; how near that comes to trying everything is measured by
+ * `./facelift bench`.
  */
 final readonly class Strategies
 {
