@@ -50,6 +50,12 @@ final class CommandsTest extends TestCase
         $sorrel = ['file' => base_path('phones/maruvi-sorrel.phone.json'), '--part' => 'display-assembly'];
         self::assertSame(1, Artisan::call('facelift:plan', $sorrel + ['--source' => 'plate:85']));
         self::assertSame(0, Artisan::call('facelift:plan', $sorrel));
+        $held = ['--source' => 'air:130,30,80', '--hold' => true, '--preheat' => 'plate:95'];
+        self::assertSame(0, Artisan::call('facelift:plan', $sorrel + $held + ['--json' => true]));
+        $plan = json_decode(Artisan::output(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertIsArray($plan);
+        self::assertTrue($plan['hold']);
+        self::assertSame(1, Artisan::call('facelift:plan', $sorrel + ['--source' => 'plate:85', '--hold' => true]));
     }
 
     public function testCheckPrintsFilePathAndReasonAndFails(): void

@@ -14,6 +14,7 @@ use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
 use Facelift\Document\Unreadable;
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
 use Facelift\Heat\Usual;
@@ -34,6 +35,8 @@ final class PrintPlan extends Command
         . '{file : phone file} '
         . '{--part= : kind of part} '
         . '{--source= : plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes; the recommended one if none is named} '
+        . '{--hold : the hot air goes on along the stretch that is cut} '
+        . '{--preheat= : what the whole phone is warmed with first, as --source} '
         . '{--fault= : codes, comma between} '
         . '{--old-panel=save : save or give-up} '
         . '{--json : the plan document}';
@@ -97,6 +100,7 @@ final class PrintPlan extends Command
             $this->source(),
             wish: OldPanel::tryFrom($this->given($this->option('old-panel')))
                 ?? throw new \UnexpectedValueException('--old-panel must be save or give-up'),
+            approach: $this->approach(),
         );
     }
 
@@ -123,30 +127,48 @@ final class PrintPlan extends Command
         return (new Planner())->plan($with)->among($strategies);
     }
 
+    /** As it is sent and kept: what `--source`, `--hold` and `--preheat` say together. */
     private function source(): Source
     {
-        $given = $this->given($this->option('source'));
+        return (new SourceReader())->read($this->sent());
+    }
+
+    private function approach(): Approach
+    {
+        return (new SourceReader())->approach($this->sent());
+    }
+
+    /** @return array<string, mixed> */
+    private function sent(): array
+    {
+        $before = $this->given($this->option('preheat'));
+
+        return self::parsed('source', $this->given($this->option('source')))
+            + ($this->option('hold') === true ? ['hold' => true] : [])
+            + ($before === '' ? [] : ['preheat' => self::parsed('preheat', $before)]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function parsed(string $option, string $given): array
+    {
         $figure = '(\d+(?:\.\d+)?)';
 
         return match (true) {
-            $given === '' => Source::plate(Usual::PLATE),
-            preg_match("/^plate:$figure$/", $given, $m) === 1 => (new SourceReader())->read([
-                'kind' => 'plate',
-                'set' => (float) $m[1],
-            ]),
-            preg_match("/^air:$figure,$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read([
+            $given === '' => ['kind' => 'plate', 'set' => Usual::PLATE],
+            preg_match("/^plate:$figure$/", $given, $m) === 1 => ['kind' => 'plate', 'set' => (float) $m[1]],
+            preg_match("/^air:$figure,$figure,$figure$/", $given, $m) === 1 => [
                 'kind' => 'hot-air',
                 'set' => (float) $m[1],
                 'distance' => (float) $m[2],
                 'edge' => (float) $m[3],
-            ]),
-            preg_match("/^bag:$figure,$figure$/", $given, $m) === 1 => (new SourceReader())->read([
+            ],
+            preg_match("/^bag:$figure,$figure$/", $given, $m) === 1 => [
                 'kind' => 'grain-bag',
                 'mass' => (float) $m[1],
                 'minutes' => (float) $m[2],
-            ]),
+            ],
             default => throw new \UnexpectedValueException(
-                '--source must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85',
+                "--$option must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85",
             ),
         };
     }
