@@ -22,6 +22,7 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Plan\Step;
+use Facelift\Plan\StepKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
@@ -89,7 +90,7 @@ final class DemoJobs extends Seeder
             ReplacementKind::DisplayAssembly,
             'S-101',
         );
-        $this->work($bench, 7, 8);
+        $this->work($bench, $this->beforeCut($bench, 2), 8);
 
         $this->planned(
             $this->job(
@@ -250,6 +251,19 @@ final class DemoJobs extends Seeder
             }
         }
         throw new \LogicException($job->tag() . ' has no option ' . $kind->value);
+    }
+
+    /** How many steps lie before the nth stretch that is cut. */
+    private function beforeCut(Job $job, int $nth): int
+    {
+        $cut = 0;
+        foreach (array_values($this->runs->plan($job)->steps) as $at => $step) {
+            $cut += $step->act->kind === StepKind::CutPass ? 1 : 0;
+            if ($cut === $nth) {
+                return $at;
+            }
+        }
+        throw new \LogicException($job->tag() . ' has no cut ' . $nth);
     }
 
     /**
