@@ -99,6 +99,13 @@ test.describe.serial('at the bench', () => {
         await page.goto('/shelf');
         await page.getByRole('link', { name: /heat/ }).click();
         await expect(page.getByRole('timer')).toBeVisible();
+        await page.setViewportSize({ width: 1024, height: 768 });
+        const lines = await page.getByRole('link', { name: /back to Today/ }).evaluate((tag) => {
+            const range = document.createRange();
+            range.selectNodeContents(tag);
+            return new Set([...range.getClientRects()].map((box) => box.top)).size;
+        });
+        expect(lines).toBe(1);
     });
 
     test('php is killed between confirm and answer: what was kept counts once', async ({ page }) => {

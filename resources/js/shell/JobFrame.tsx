@@ -91,6 +91,8 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         fontFamily: mono,
                         fontWeight: 700,
                         textDecoration: 'none',
+                        whiteSpace: 'nowrap',
+                        flexShrink: 0,
                     })}
                 >
                     {job.tag}
