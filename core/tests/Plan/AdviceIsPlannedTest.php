@@ -14,9 +14,11 @@ use Facelift\Plan\Request;
 use Facelift\Plan\Warning;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The joint between adviser and plan: what is advised can be planned, and what is refused cannot. */
+#[Group('long')]
 final class AdviceIsPlannedTest extends TestCase
 {
     #[DataProviderExternal(Phones::class, 'jobs')]

@@ -22,10 +22,12 @@ use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is written is read back as the same plan, and what is none is refused. */
+#[Group('long')]
 final class PlanDocumentTest extends TestCase
 {
     use TestTrait;

@@ -20,9 +20,11 @@ use Facelift\Plan\Warmth;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What holds of every plan of every shipped phone, whatever was found at check-in. */
+#[Group('long')]
 final class PlanInvariantsTest extends TestCase
 {
     use TestTrait;

@@ -15,9 +15,11 @@ use Facelift\Plan\Strategies;
 use Facelift\Plan\Strategy;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Which source to take, from plans with each; the order of what counts is common practice, no source. */
+#[Group('long')]
 final class StrategiesTest extends TestCase
 {
     #[DataProviderExternal(Phones::class, 'jobs')]

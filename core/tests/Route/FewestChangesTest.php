@@ -15,8 +15,10 @@ use Facelift\Route\NoWayIn;
 use Facelift\Route\OrderedRemovals;
 use Facelift\Route\RemovalNode;
 use Facelift\Tests\Dice;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
+#[Group('long')]
 final class FewestChangesTest extends TestCase
 {
     use TestTrait;
