@@ -6,6 +6,7 @@ use App\Exceptions\Conflict;
 use App\Http\Middleware\SecurityHeaders;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
+use Facelift\Seal\NothingToSeal;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -31,7 +32,16 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
-        $exceptions->dontReport([Conflict::class, Unreadable::class]);
+        $exceptions->dontReport([Conflict::class, Unreadable::class, NothingToSeal::class]);
+        $exceptions->render(
+            static fn(NothingToSeal $e): JsonResponse => new JsonResponse(
+                [
+                    'message' => 'Nothing can be sealed so: ' . $e->getMessage() . '.',
+                    'errors' => ['seal' => [$e->getMessage()]],
+                ],
+                422,
+            ),
+        );
         $exceptions->render(static fn(Conflict $e): JsonResponse => new JsonResponse($e->body(), 409));
         $exceptions->render(
             static fn(Unreadable $e): JsonResponse => new JsonResponse(

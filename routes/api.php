@@ -30,6 +30,9 @@ use App\Http\Counter\RulesController;
 use App\Http\Counter\ScopeController;
 use App\Http\Phones\PhoneController;
 use App\Http\Phones\PhoneFileController;
+use App\Http\Seal\JobSealController;
+use App\Http\Seal\RollController;
+use App\Http\Seal\SealController;
 use App\Http\Shelf\CountController;
 use App\Http\Shelf\ImportController;
 use App\Http\Shelf\ReturnController;
@@ -39,6 +42,7 @@ use App\Models\Claim;
 use App\Models\HeatSource;
 use App\Models\Job;
 use App\Models\PhoneDrawing;
+use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use Illuminate\Support\Facades\Route;
@@ -107,6 +111,13 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::delete('heat/sources/{source}', [HeatController::class, 'destroy'])
         ->whereUuid('source')
         ->can('keep', HeatSource::class);
+    Route::post('seal', [SealController::class, 'show'])->can('viewAny', Roll::class);
+    Route::get('seal/sheet.{format}', [SealController::class, 'sheet'])
+        ->whereIn('format', ['svg', 'dxf', 'pdf'])
+        ->can('viewAny', Roll::class);
+    Route::get('rolls', [RollController::class, 'index'])->can('viewAny', Roll::class);
+    Route::put('rolls/{roll}', [RollController::class, 'update'])->whereUuid('roll')->can('keep', Roll::class);
+    Route::delete('rolls/{roll}', [RollController::class, 'destroy'])->whereUuid('roll')->can('keep', Roll::class);
     Route::get('rules', [RulesController::class, 'show'])->can('keep', ShopRule::class);
     Route::put('rules', [RulesController::class, 'update'])->can('keep', ShopRule::class);
     Route::get('timers', TimerController::class)->can('viewAny', Job::class);
@@ -151,6 +162,11 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::post('drags', DragController::class)->can('work', 'job');
             Route::put('thermometer', [ThermometerController::class, 'follow'])->can('work', 'job');
             Route::delete('thermometer', [ThermometerController::class, 'letGo'])->can('work', 'job');
+            Route::get('seal', [JobSealController::class, 'show'])->can('view', 'job');
+            Route::put('seal', [JobSealController::class, 'update'])->can('work', 'job');
+            Route::get('cut-sheet.{format}', [JobSealController::class, 'sheet'])
+                ->whereIn('format', ['svg', 'dxf', 'pdf'])
+                ->can('view', 'job');
             Route::get('screw-mat.{format}', ScrewMatController::class)
                 ->whereIn('format', ['pdf', 'svg'])
                 ->can('view', 'job');

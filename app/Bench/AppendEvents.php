@@ -10,6 +10,7 @@ use App\Jobs\Standing;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\User;
+use App\Seal\BookTape;
 use Facelift\Bench\Event;
 use Facelift\Bench\Refusal;
 use Facelift\Bench\Run;
@@ -18,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps events of a run, each checked against where those before it leave the run. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs, private Standing $standing) {}
+    public function __construct(private Runs $runs, private Standing $standing, private BookTape $tape) {}
 
     /**
      * @param list<Event> $events
@@ -33,9 +34,11 @@ final readonly class AppendEvents
             $taken = $this->taken($locked, $run, $events);
             $answer = new Appended($run);
             $rows = [];
+            $kept = [];
             foreach ($events as $event) {
                 $refusal = $this->refusal($locked, $answer->run, $event, $taken);
                 if ($refusal === null && !$answer->run->knows($event->id)) {
+                    $kept[] = $event;
                     $rows[] = [
                         'id' => $event->id,
                         'job_id' => $locked->id,
@@ -49,6 +52,7 @@ final readonly class AppendEvents
             }
             if ($rows !== []) {
                 BenchEvent::query()->insert($rows);
+                ($this->tape)($locked->id, $answer->run, $kept);
                 $this->standing->moved($locked, $answer->run);
                 $locked->save();
             }

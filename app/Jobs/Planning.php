@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Heat\Comparison;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
+use App\Seal\SealWishes;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
@@ -27,6 +28,7 @@ final readonly class Planning
         private PhoneLibrary $phones,
         private ShopBook $book,
         private Comparison $comparison,
+        private SealWishes $seals,
     ) {}
 
     public function condition(Job $job): Condition
@@ -72,6 +74,7 @@ final readonly class Planning
             school: $job->school,
             picks: $rules->picks,
             chance: $rules->chance / 100,
+            seal: $this->seals->wish($job),
         );
     }
 

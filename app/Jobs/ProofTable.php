@@ -49,7 +49,12 @@ final readonly class ProofTable
             $run->endedEarly(),
         );
 
-        return ['gates' => $gates, 'newFaults' => $this->newFaults($job, $run), 'early' => $early];
+        $left = array_map(
+            fn(array $l): array => ['step' => $l[0]->id, 'text' => $this->record->notRenewed(...$l)],
+            $run->notRenewed(),
+        );
+
+        return ['gates' => $gates, 'newFaults' => $this->newFaults($job, $run), 'early' => [...$early, ...$left]];
     }
 
     /** @return list<string> functions that worked at check-in and fail at the last gate at which they were tested */

@@ -9,6 +9,7 @@ use App\Models\ShopRule;
 use Facelift\Cost\ShopRules;
 use Facelift\Cost\ShopRulesReader;
 use Facelift\Record\Rate;
+use Facelift\Seal\CornerCut;
 
 /** The shop's rules and its own record, as the counter needs them. */
 final class ShopBook
@@ -32,7 +33,8 @@ final class ShopBook
      */
     public static function whole(ShopRule $row): array
     {
-        return $row->rules + ['picks' => ShopRules::PICKS, 'holds' => true, 'chance' => ShopRules::CHANCE];
+        return $row->rules + ['picks' => ShopRules::PICKS, 'holds' => true, 'chance' => ShopRules::CHANCE]
+            + ['corner' => CornerCut::Notched->value];
     }
 
     public function forget(): void

@@ -12,6 +12,7 @@ use App\Models\PlanChange;
 use App\Phones\PhoneLibrary;
 use App\Words\RecordWords;
 use App\Words\Words;
+use Facelift\Anatomy\Bond;
 use Facelift\Bench\Run;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
@@ -53,7 +54,10 @@ final readonly class JobSheet
             'state' => $run->state,
             'marks' => $marks,
             'adhesives' => $this->adhesives($run),
-            'early' => array_map(fn(array $e): string => $this->record->said(...$e), $run->endedEarly()),
+            'early' => [
+                ...array_map(fn(array $e): string => $this->record->said(...$e), $run->endedEarly()),
+                ...array_map(fn(array $l): string => $this->record->notRenewed(...$l), $run->notRenewed()),
+            ],
             'troubles' => $this->troubles($job),
             'words' => $this->words,
         ])->render();
@@ -109,7 +113,9 @@ final readonly class JobSheet
             $waited = $clamp === null ? null : $run->waited($clamp);
             $rows[] = [
                 'name' => $bond->name,
-                'how' => $this->words->say('renewal.' . $bond->closing->renewal->value),
+                'how' => $done?->saysNotRenewed() === true
+                        ? $this->words->say('record.not-renewed-short')
+                        : $this->how($run, $bond),
                 'done' => $done === null ? null : self::moment($done->at),
                 'clamped' => $waited === null
                         ? ($clamp === null
@@ -120,6 +126,13 @@ final readonly class JobSheet
         }
 
         return $rows;
+    }
+
+    private function how(Run $run, Bond $bond): string
+    {
+        $way = ($run->plan->sealing->seals[$bond->id] ?? null)?->way;
+
+        return $this->words->say($way === null ? 'renewal.' . $bond->closing->renewal->value : 'way.' . $way->value);
     }
 
     private static function moment(int $at): string

@@ -7,9 +7,9 @@ namespace App\Papers;
 /** A drawing in mm as a PDF of A4 at its true size. */
 final readonly class Sheets
 {
-    public static function pdf(string $svg): string
+    public static function pdf(string $svg, string $title = 'Screw mat'): string
     {
-        $pdf = new PlainPdf('Screw mat');
+        $pdf = new PlainPdf($title);
         $pdf->AddPage();
         $pdf->ImageSVG(
             '@' . $svg,
@@ -19,6 +19,6 @@ final readonly class Sheets
             297,
         );
 
-        return $pdf->Output('mat.pdf', 'S');
+        return $pdf->Output('sheet.pdf', 'S');
     }
 }

@@ -31,6 +31,15 @@ final readonly class RecordWords
             . $follows;
     }
 
+    /** A seal that was cut and not renewed: what the customer hears. */
+    public function notRenewed(Step $step, string $why): string
+    {
+        return $this->words->say('record.not-renewed', [
+            'name' => (string) ($step->act->figures['name'] ?? ''),
+            'why' => $why,
+        ]);
+    }
+
     /** How the clamps of a bond were on. */
     public function clamped(Waited $waited): string
     {

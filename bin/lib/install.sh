@@ -22,6 +22,7 @@ debian_missing() {
     command -v chromium >/dev/null || echo chromium
     command -v pdftotext >/dev/null || echo poppler-utils
     command -v zbarimg >/dev/null || echo zbar-tools
+    /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || echo python3-ezdxf
 }
 
 install_debian() {

@@ -25,6 +25,7 @@ final class ClosedSetsTest extends TestCase
     private const ON_THE_WIRE_ALONE = [
         ['closed', 'current'],
         ['pdf', 'svg'],
+        ['dxf', 'pdf', 'svg'],
         ['condition', 'phone', 'plan', 'quote'],
         ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
         ['live', 'open', 'silent'],

@@ -90,7 +90,7 @@ final class BenchTest extends TestCase
             [
                 [
                     'step' => 'clamp:seal',
-                    'text' => 'Clamp, 20 min: 0:01 of 20:00. Said at the bench: held by bands instead. '
+                    'text' => 'Hold with clamps, 20 min: 0:01 of 20:00. Said at the bench: held by bands instead. '
                         . 'The bond may not hold: keep the phone unloaded, nothing is promised for its edge.',
                 ],
             ],

@@ -9,6 +9,7 @@ use App\Jobs\Unread;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
+use App\Seal\SealWishes;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -36,6 +37,7 @@ final class JobResource extends JsonResource
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
             'source' => $job->heat_source,
             'sourceReason' => $job->heat_reason,
+            'seal' => SealWishes::shown($job),
             'school' => $job->school->value,
             'oldPanel' => $job->old_panel->value,
             'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),

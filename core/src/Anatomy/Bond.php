@@ -10,11 +10,12 @@ use Facelift\Geometry\Point;
 final readonly class Bond extends Element
 {
     /**
-     * @param list<string> $joins     the two parts; the first is lifted off the second
-     * @param float        $width     mm
-     * @param Warming|null $warming   null for a bond parted without a source of heat
-     * @param CutEdge|null $cut       null for a bond inside the phone
-     * @param list<Point>  $pryPoints where clips are pried open; empty for a bond of adhesive
+     * @param list<string>   $joins     the two parts; the first is lifted off the second
+     * @param float          $width     mm
+     * @param Warming|null   $warming   null for a bond parted without a source of heat
+     * @param CutEdge|null   $cut       null for a bond inside the phone
+     * @param list<Point>    $pryPoints where clips are pried open; empty for a bond of adhesive
+     * @param list<BondZone> $zones     inside of the ledge, by which the panel is held too
      */
     public function __construct(
         Heading $heading,
@@ -25,6 +26,7 @@ final readonly class Bond extends Element
         public ?CutEdge $cut,
         public array $pryPoints,
         public Closing $closing,
+        public array $zones = [],
     ) {
         parent::__construct($heading);
     }

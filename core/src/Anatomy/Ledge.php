@@ -12,6 +12,10 @@ final readonly class Ledge
     /** ± mm on each of recess, module and adhesive where the file says nothing (common practice, no source). */
     public const USUAL_TOLERANCE = 0.05;
 
+    /**
+     * @param float           $foam       mm of insert foam, as pressed, under the panel; zero if there is none
+     * @param list<Narrowing> $narrowings stretches on which it is narrower
+     */
     public function __construct(
         public float $top,
         public float $right,
@@ -20,6 +24,8 @@ final readonly class Ledge
         public float $recess,
         public float $module,
         public float $tolerance = self::USUAL_TOLERANCE,
+        public float $foam = 0.0,
+        public array $narrowings = [],
     ) {}
 
     public function width(Side $side): float

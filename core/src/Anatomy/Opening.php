@@ -6,6 +6,7 @@ namespace Facelift\Anatomy;
 
 use Facelift\Geometry\Point;
 use Facelift\Geometry\Rectangle;
+use Facelift\Geometry\RoundedRectangle;
 
 /** A place in the glass or the frame that adhesive must leave free. */
 final readonly class Opening
@@ -28,6 +29,14 @@ final readonly class Opening
     public function box(): Rectangle
     {
         return Rectangle::around($this->centre, $this->width, $this->height);
+    }
+
+    /** The shape that adhesive keeps out of: everything nearer to the opening than its clearance. */
+    public function clear(): RoundedRectangle
+    {
+        $radius = $this->shape === OpeningShape::Rectangle ? 0.0 : min($this->width, $this->height) / 2;
+
+        return RoundedRectangle::of($this->box(), $radius)->grown($this->clearance);
     }
 
     /** The box that adhesive keeps out of, clearance included. */

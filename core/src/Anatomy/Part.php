@@ -21,6 +21,7 @@ final readonly class Part extends Element
         public Handling $handling,
         public Pairing $pairing,
         public array $functions,
+        public WhenLifted $whenLifted = WhenLifted::Stays,
     ) {
         parent::__construct($heading);
     }

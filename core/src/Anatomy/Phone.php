@@ -33,6 +33,26 @@ final readonly class Phone
         public array $replacements,
     ) {}
 
+    /** The same with another ledge, to try one out. */
+    public function onLedge(Ledge $ledge): self
+    {
+        return new self(
+            $this->identity,
+            $this->body,
+            $ledge,
+            $this->family,
+            $this->openings,
+            $this->flexZones,
+            $this->stacks,
+            $this->parts,
+            $this->fasteners,
+            $this->connectors,
+            $this->bonds,
+            $this->panel,
+            $this->replacements,
+        );
+    }
+
     /** @throws UnknownId If the phone has no such replacement kind. */
     public function replacement(ReplacementKind $kind): Replacement
     {

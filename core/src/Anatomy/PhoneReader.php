@@ -13,6 +13,7 @@ use Facelift\Document\Unreadable;
 use Facelift\Geometry\ImpossibleShape;
 use Facelift\Geometry\Rectangle;
 use Facelift\Geometry\RoundedRectangle;
+use Facelift\Geometry\Side;
 
 /** Reads a phone file, format `facelift-phone`, version 1 (see docs/formats.md). */
 final readonly class PhoneReader
@@ -198,6 +199,8 @@ final readonly class PhoneReader
             'recess',
             'module',
             'tolerance',
+            'foam',
+            'narrowings',
         );
 
         return new Ledge(
@@ -208,7 +211,20 @@ final readonly class PhoneReader
             $n->number('recess', 0.2, 10),
             $n->number('module', 0.2, 10),
             $n->optionalNumber('tolerance', 0, 1) ?? Ledge::USUAL_TOLERANCE,
+            $n->optionalNumber('foam', 0, 3) ?? 0.0,
+            $n->each('narrowings', self::narrowing(...)),
         );
+    }
+
+    private static function narrowing(Node $n): Narrowing
+    {
+        $from = $n->only('side', 'from', 'to', 'width')->number('from', 0, 300);
+        $to = $n->number('to', 0, 300);
+        if ($to <= $from) {
+            $n->fault('to', 'must be more than from');
+        }
+
+        return new Narrowing($n->enum('side', Side::class), $from, $to, $n->number('width', 0.2, 20));
     }
 
     private function panel(Node $n): Panel

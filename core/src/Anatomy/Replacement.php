@@ -14,6 +14,8 @@ final readonly class Replacement
      * @param list<string> $takeOut  codes of what has to be taken out of the new part first
      * @param float        $flexLength mm of its display flex
      * @param list<Film>   $films    what protects it on the way
+     * @param SuppliedAdhesive|null $adhesive what comes with it; null if nothing does
+     * @param float|null   $adhesiveThickness mm of that tape or seal as it is laid; null if not known
      */
     public function __construct(
         public string $id,
@@ -25,5 +27,7 @@ final readonly class Replacement
         public array $takeOut,
         public float $flexLength,
         public array $films = [],
+        public ?SuppliedAdhesive $adhesive = null,
+        public ?float $adhesiveThickness = null,
     ) {}
 }

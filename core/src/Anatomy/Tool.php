@@ -40,6 +40,7 @@ enum Tool: string
     case ThinMetal = 'thin metal';
     case Wire = 'wire';
     case Dropper = 'dropper';
+    case FineTipTube = 'fine-tip tube';
 
     case HotAirAndSpudger = 'hot air and spudger';
     case WarmPad = 'warm pad';

@@ -133,6 +133,19 @@ final readonly class Run
         return $early;
     }
 
+    /** @return list<array{Step, string}> seals that were cut and not renewed, with what was said why */
+    public function notRenewed(): array
+    {
+        $left = [];
+        foreach (array_intersect_key($this->plan->steps, $this->state->done) as $id => $step) {
+            if ($step->kind() === StepKind::LaySeal && $this->state->done[$id]->saysNotRenewed()) {
+                $left[] = [$step, $this->state->done[$id]->why()];
+            }
+        }
+
+        return $left;
+    }
+
     /** The clamping of a bond; null if it is pressed by hand only. */
     public function clampOf(string $bond): ?Step
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Cost;
 
 use Facelift\Quantity\Money;
+use Facelift\Seal\CornerCut;
 
 /** How the shop computes its prices, and what it works with. */
 final readonly class ShopRules
@@ -35,6 +36,7 @@ final readonly class ShopRules
      * @param bool                 $holds       true if a gun can go on while somebody cuts: in the other hand, or on a
      *     stand
      * @param int                  $chance      that every pass of the blade is through in time with, per cent, 50 to 99
+     * @param CornerCut            $corner      how tape is taken round a corner
      */
     public function __construct(
         public string $currency,
@@ -54,6 +56,7 @@ final readonly class ShopRules
         public int $picks = self::PICKS,
         public bool $holds = true,
         public int $chance = self::CHANCE,
+        public CornerCut $corner = CornerCut::Notched,
     ) {}
 
     public function fixedFor(string $phone, string $kind): ?Money

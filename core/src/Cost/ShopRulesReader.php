@@ -9,6 +9,7 @@ use Facelift\Document\Node;
 use Facelift\Document\Unreadable;
 use Facelift\Quantity\Money;
 use Facelift\Quantity\NotAnAmount;
+use Facelift\Seal\CornerCut;
 
 /** Reads the shop's rules as they are kept and sent: amounts as decimal text. */
 final readonly class ShopRulesReader
@@ -32,6 +33,7 @@ final readonly class ShopRulesReader
         'picks' => ShopRules::PICKS,
         'holds' => true,
         'chance' => ShopRules::CHANCE,
+        'corner' => CornerCut::Notched->value,
     ];
 
     /** @throws Unreadable If anything is wrong; nothing is kept. */
@@ -56,6 +58,7 @@ final readonly class ShopRulesReader
             'picks',
             'holds',
             'chance',
+            'corner',
         );
         $rules = new ShopRules(
             $n->string('currency'),
@@ -76,6 +79,7 @@ final readonly class ShopRulesReader
             $n->has('picks') ? $n->int('picks', 1, 50) : ShopRules::PICKS,
             !$n->has('holds') || $n->flag('holds'),
             $n->has('chance') ? $n->int('chance', 50, 99) : ShopRules::CHANCE,
+            $n->optionalEnum('corner', CornerCut::class) ?? CornerCut::Notched,
         );
         if ($rules->roundTo->isZero()) {
             $n->fault('roundTo', 'must be more than zero');

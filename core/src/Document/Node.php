@@ -240,6 +240,34 @@ final readonly class Node
     }
 
     /**
+     * Lists of lists of objects.
+     *
+     * @template T
+     *
+     * @param callable(self): T $read
+     *
+     * @return list<list<T>>
+     */
+    public function lists(string $key, callable $read): array
+    {
+        $out = [];
+        foreach ($this->items($key) as $i => $inner) {
+            $path = $this->of($key) . "[$i]";
+            if (!\is_array($inner) || !array_is_list($inner)) {
+                $this->faults->add($path, 'must be a list');
+                continue;
+            }
+            $list = [];
+            foreach ($inner as $k => $value) {
+                $list[] = $read(self::at($value, $path . "[$k]", $this->faults));
+            }
+            $out[] = $list;
+        }
+
+        return $out;
+    }
+
+    /**
      * Members of an object whose keys are names given by the author.
      *
      * @template T

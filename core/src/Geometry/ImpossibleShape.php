@@ -12,6 +12,11 @@ final class ImpossibleShape extends \DomainException
         return new self(\sprintf('sides must be positive, are %.3f × %.3f mm', $width, $height));
     }
 
+    public static function tooFewCorners(int $count): self
+    {
+        return new self(\sprintf('a shape needs three corners, has %d', $count));
+    }
+
     public static function radiusDoesNotFit(float $radius, float $most): self
     {
         return new self(\sprintf('corner radius is %.3f mm, must lie between 0 and %.3f mm', $radius, $most));

@@ -59,6 +59,38 @@ final readonly class RoundedRectangle
         return self::of($this->box->grown(-$by), max(0.0, $this->radius - $by));
     }
 
+    /** The parallel outline `$by` mm further out: everything within `$by` mm of this one; further in if negative. */
+    public function grown(float $by): self
+    {
+        return self::of($this->box->grown($by), max(0.0, $this->radius + $by));
+    }
+
+    /**
+     * Between which x the shape lies within a band of y, or between which y within a band of x; null if it lies
+     * outside of it.
+     *
+     * @param bool  $acrossY true for a band of y
+     * @param float $low     mm
+     * @param float $high    mm, more than `$low`
+     *
+     * @return array{float, float}|null
+     */
+    public function within(bool $acrossY, float $low, float $high): ?array
+    {
+        $c = $this->box->centre();
+        [$middle, $half, $along, $wide] = $acrossY
+            ? [$c->y, $this->box->height / 2, $c->x, $this->box->width / 2]
+            : [$c->x, $this->box->width / 2, $c->y, $this->box->height / 2];
+        $off = abs(max($low, min($high, $middle)) - $middle);
+        if ($off >= $half) {
+            return null;
+        }
+        $into = max(0.0, $off - ($half - $this->radius));
+        $reach = $wide - $this->radius + sqrt(max(0.0, $this->radius ** 2 - $into ** 2));
+
+        return [$along - $reach, $along + $reach];
+    }
+
     /** True if the point lies inside or on the outline. */
     public function holds(Point $p): bool
     {

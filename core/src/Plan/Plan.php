@@ -10,6 +10,7 @@ use Facelift\Fasteners\ScrewMat;
 use Facelift\Proof\GateTests;
 use Facelift\Route\Pace;
 use Facelift\Route\Route;
+use Facelift\Seal\SealPlan;
 
 /** The whole job, computed. What is written of it (`PlanDocument`) is read back as the same (`PlanReader`). */
 final readonly class Plan
@@ -52,12 +53,16 @@ final readonly class Plan
         return $this->but(steps: $steps);
     }
 
+    /** The same with one bond made again otherwise. */
+    public function sealed(SealPlan $seal): self
+    {
+        return $this->but(sealing: $this->sealing->sealed($seal));
+    }
+
     /** The same with one bond opened otherwise. */
     public function opening(EdgeOpening $opening): self
     {
-        $openings = array_replace($this->sealing->openings, [$opening->bond => $opening]);
-
-        return $this->but(sealing: new Sealing($openings, $this->sealing->seals));
+        return $this->but(sealing: $this->sealing->opening($opening));
     }
 
     /**

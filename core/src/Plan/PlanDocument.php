@@ -6,6 +6,7 @@ namespace Facelift\Plan;
 
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Fasteners\MatPlace;
+use Facelift\Plan\Internal\Format\BeadFormat;
 use Facelift\Plan\Internal\Format\Maps;
 use Facelift\Plan\Internal\Format\OpeningFormat;
 use Facelift\Plan\Internal\Format\RouteFormat;
@@ -17,13 +18,13 @@ use Facelift\Proof\GateTests;
 use Facelift\Proof\Need;
 
 /**
- * Writes a plan in the format `facelift-plan`, version 2 (contract/schemas/plan.schema.json). `PlanReader` reads it
+ * Writes a plan in the format `facelift-plan`, version 3 (contract/schemas/plan.schema.json). `PlanReader` reads it
  * back.
  */
 final readonly class PlanDocument
 {
     public const FORMAT = 'facelift-plan';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     public function json(Plan $plan): string
     {
@@ -64,6 +65,7 @@ final readonly class PlanDocument
             'steps' => array_map((new StepFormat())->write(...), array_values($plan->steps)),
             'openings' => array_map((new OpeningFormat())->write(...), array_values($plan->sealing->openings)),
             'seals' => array_map((new SealFormat())->write(...), array_values($plan->sealing->seals)),
+            'glass' => $plan->sealing->glass === null ? null : (new BeadFormat())->writeGlass($plan->sealing->glass),
             'gates' => array_map(self::gate(...), array_values($plan->gates)),
             'screws' => array_map(self::screw(...), $plan->mat->places),
             'warnings' => array_map(

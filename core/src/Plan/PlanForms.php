@@ -7,6 +7,7 @@ namespace Facelift\Plan;
 use Facelift\Anatomy\Phone;
 use Facelift\Heat\Source;
 use Facelift\Plan\Internal\Forms\FirstPlan;
+use Facelift\Plan\Internal\Forms\SecondPlan;
 
 /** Earlier forms of the plan document, brought forward one after the other. */
 final readonly class PlanForms
@@ -22,6 +23,10 @@ final readonly class PlanForms
             return $document;
         }
 
-        return ($document['version'] ?? null) === 1 ? (new FirstPlan($phone, $source))->forward($document) : $document;
+        if (($document['version'] ?? null) === 1) {
+            $document = (new FirstPlan($phone, $source))->forward($document);
+        }
+
+        return ($document['version'] ?? null) === 2 ? (new SecondPlan($phone))->forward($document) : $document;
     }
 }

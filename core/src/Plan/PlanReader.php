@@ -20,6 +20,7 @@ use Facelift\Geometry\Point;
 use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
+use Facelift\Plan\Internal\Format\BeadFormat;
 use Facelift\Plan\Internal\Format\OpeningFormat;
 use Facelift\Plan\Internal\Format\RouteFormat;
 use Facelift\Plan\Internal\Format\SealFormat;
@@ -57,11 +58,12 @@ final readonly class PlanReader
             $root->each('seals', (new SealFormat())->read(...)),
             static fn(SealPlan $s): string => $s->bond,
         );
+        $glass = $root->optionalNode('glass');
         $plan = new Plan(
             $basis,
             (new RouteFormat())->read($root->node('route')),
             $steps,
-            new Sealing($openings, $seals),
+            new Sealing($openings, $seals, $glass === null ? null : (new BeadFormat())->readGlass($glass)),
             self::keyed($root->each('gates', self::gate(...)), static fn(GateTests $g): string => $g->gate->value),
             new ScrewMat($root->each('screws', self::screw(...))),
             $root->node('summary')->int('changes', 0, 100000),

@@ -23,7 +23,11 @@ use Facelift\Proof\TestPlanner;
 use Facelift\Route\NoWayIn;
 use Facelift\Route\Route;
 use Facelift\Route\RoutePlanner;
+use Facelift\Seal\GlassLayer;
+use Facelift\Seal\Readings;
 use Facelift\Seal\Sealer;
+use Facelift\Seal\SealPlan;
+use Facelift\Seal\SealRequest;
 
 /** Puts route, heat, cut, seal and tests together into one plan. */
 final readonly class Planner
@@ -75,7 +79,7 @@ final readonly class Planner
             $this->gates($request, $route, $steps),
             ScrewMat::of($this->screws($request, $route)),
             $site->steps->changes(),
-            new Remarks($warnings, $this->customer($request, $route)),
+            new Remarks($warnings, $this->customer($request, $route, $sealing)),
         );
     }
 
@@ -140,14 +144,29 @@ final readonly class Planner
         $openings = (new Openings($request, $route))->by($request->source, $request->approach);
         $seals = [];
         foreach ($this->cutBonds($request, $route) as $bond) {
-            $seals[$bond->id] = $this->sealer->plan(
+            $seals[$bond->id] = $this->seal($request, $bond);
+        }
+        $glass = $request->basis()->isGlassOnly() ? (new GlassLayer())->lay($request->phone, $request->room) : null;
+
+        return new Sealing($openings, $seals, $glass);
+    }
+
+    private function seal(Request $request, Bond $bond): SealPlan
+    {
+        $new = $request->basis()->replaces($bond->lifted());
+        $wish = $request->seal;
+
+        return $this->sealer->plan(
+            new SealRequest(
                 $request->phone,
                 $bond,
-                $request->basis()->replaces($bond->lifted()),
-            );
-        }
-
-        return new Sealing($openings, $seals);
+                $new ? $request->replacement : null,
+                $request->condition,
+                $wish->means->at($request->room),
+                $new ? $wish->readings : new Readings(),
+            ),
+            $new ? $wish->way : null,
+        );
     }
 
     /** @return list<Bond> */
@@ -170,12 +189,22 @@ final readonly class Planner
         );
     }
 
+    /** @return list<Reason> until when the phone is not to be bent, wetted or pressed; an estimate */
+    private static function curing(Sealing $sealing): array
+    {
+        $hours = array_map(static fn(SealPlan $s): float => $s->hold->cure ?? 0.0, array_values($sealing->seals));
+        $longest = max([0.0, ...$hours]);
+
+        return $longest > 0 ? [new Reason('full-strength-after', ['hours' => $longest])] : [];
+    }
+
     /** @return list<Reason> */
-    private function customer(Request $request, Route $route): array
+    private function customer(Request $request, Route $route, Sealing $sealing): array
     {
         $glassOnly = $request->basis()->isGlassOnly();
         $hears = [
             new Reason('water-resistance-not-promised'),
+            ...self::curing($sealing),
             ...$glassOnly
                 ? [new Reason('glass-only-may-fail')]
                 : MemoryTransfer::of($request->phone->panel)->customerHears,

@@ -95,8 +95,7 @@ final readonly class Reopening
             $b->approach,
             $b->chance,
         );
-        $openings = array_replace($this->plan->sealing->openings, [$opening->bond => $opening]);
-        $site = new Site($request, $this->plan->route, new Sealing($openings, $this->plan->sealing->seals));
+        $site = new Site($request, $this->plan->route, $this->plan->sealing->opening($opening));
         $site->steps->goOnFrom($done, array_keys($this->plan->steps));
         $phase = $done[\count($done) - 1]->phase;
         (new BondOpened($site, $b->phone->bonds[$opening->bond]))->writeFrom($from, $phase);

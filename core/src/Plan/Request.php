@@ -23,6 +23,7 @@ final readonly class Request
      * @param float    $room  °C
      * @param int      $picks opening picks that the shop has for one phone, at least one
      * @param Approach $approach how the source is used
+     * @param SealWish $seal     what the shop seals with, and what was chosen and measured
      * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
@@ -36,56 +37,30 @@ final readonly class Request
         public int $picks = Basis::PICKS,
         public Approach $approach = new Approach(),
         public float $chance = Usual::CHANCE,
+        public SealWish $seal = new SealWish(),
     ) {}
 
     public function by(School $school): self
     {
-        return new self(
-            $this->phone,
-            $this->replacement,
-            $this->condition,
-            $this->source,
-            $this->wish,
-            $school,
-            $this->room,
-            $this->picks,
-            $this->approach,
-            $this->chance,
-        );
+        return $this->but(school: $school);
     }
 
     /** The same with another source of heat, used so. */
     public function heatedBy(Source $source, Approach $approach): self
     {
-        return new self(
-            $this->phone,
-            $this->replacement,
-            $this->condition,
-            $source,
-            $this->wish,
-            $this->school,
-            $this->room,
-            $this->picks,
-            $approach,
-            $this->chance,
-        );
+        return $this->but(source: $source, approach: $approach);
     }
 
     /** The same with another wish for the old panel. */
     public function wishing(OldPanel $wish): self
     {
-        return new self(
-            $this->phone,
-            $this->replacement,
-            $this->condition,
-            $this->source,
-            $wish,
-            $this->school,
-            $this->room,
-            $this->picks,
-            $this->approach,
-            $this->chance,
-        );
+        return $this->but(wish: $wish);
+    }
+
+    /** The same sealed with other means, or another way. */
+    public function sealedBy(SealWish $seal): self
+    {
+        return $this->but(seal: $seal);
     }
 
     /** The same for any source: what is compared does not depend on the one at hand. */
@@ -120,5 +95,27 @@ final readonly class Request
     {
         return $this->condition->resultOf(Check::KnownGoodPanel) === null
             && (new Diagnostician())->diagnose($this->condition, $this->phone->panel->technology)->proveFirst();
+    }
+
+    private function but(
+        ?Source $source = null,
+        ?OldPanel $wish = null,
+        ?School $school = null,
+        ?Approach $approach = null,
+        ?SealWish $seal = null,
+    ): self {
+        return new self(
+            $this->phone,
+            $this->replacement,
+            $this->condition,
+            $source ?? $this->source,
+            $wish ?? $this->wish,
+            $school ?? $this->school,
+            $this->room,
+            $this->picks,
+            $approach ?? $this->approach,
+            $this->chance,
+            $seal ?? $this->seal,
+        );
     }
 }

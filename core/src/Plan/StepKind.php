@@ -30,6 +30,8 @@ enum StepKind: string
     case TrialOff = 'trial-off';
     case ProvePanel = 'prove-panel';
     case SetAside = 'set-aside';
+    /** What only the screen held is kept, so that it does not fall out. */
+    case KeepLoose = 'keep-loose';
     case WarmGlass = 'warm-glass';
     case FreeCurve = 'free-curve';
     case PartGlass = 'part-glass';
@@ -39,9 +41,18 @@ enum StepKind: string
     case ReadMemory = 'read-memory';
     case WriteMemory = 'write-memory';
     case PrepareNew = 'prepare-new';
+    case CompareOld = 'compare-old';
+    case RemoveLeft = 'remove-left';
+    case TakeShards = 'take-shards';
     case CleanLedge = 'clean-ledge';
+    case CheckRidge = 'check-ridge';
     case ConfirmDry = 'confirm-dry';
+    case DryFit = 'dry-fit';
     case LaySeal = 'lay-seal';
+    case PlaceLoose = 'place-loose';
+    case CheckUnder = 'check-under';
+    case CheckLoose = 'check-loose';
+    case LastLiner = 'last-liner';
     case FitNew = 'fit-new';
     case FitPart = 'fit-part';
     /** A cover that hangs on its flex beside the phone until its bond is shut. */

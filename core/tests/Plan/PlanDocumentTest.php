@@ -53,7 +53,7 @@ final class PlanDocumentTest extends TestCase
     public static function spoilt(): iterable
     {
         yield 'another format' => ['format', 'recipe', 'version'];
-        yield 'a version to come' => ['version', 3, 'version'];
+        yield 'a version to come' => ['version', 4, 'version'];
         yield 'another phone' => ['phone.id', 'brasca-fern-5', 'phone.id'];
         yield 'a part that does not exist' => ['replacement.id', 'gold', 'replacement.id'];
         yield 'a kind of step that is none' => ['steps.3.kind', 'dance', 'steps[3].kind'];

@@ -114,6 +114,15 @@ export const queries = {
             queryFn: () => take(api.POST('/api/heat', { body: tried })),
             placeholderData: keepPreviousData,
         }),
+    seal: (id: string) =>
+        queryOptions({ queryKey: ['job', id, 'seal'], queryFn: () => take(api.GET('/api/jobs/{job}/seal', path(id))) }),
+    sealTried: (tried: Schemas['SealQuery']) =>
+        queryOptions({
+            queryKey: ['seal', tried],
+            queryFn: () => take(api.POST('/api/seal', { body: tried })),
+            placeholderData: keepPreviousData,
+        }),
+    rolls: () => queryOptions({ queryKey: ['rolls'], queryFn: () => take(api.GET('/api/rolls')) }),
     photos: (id: string) =>
         queryOptions({
             queryKey: ['job', id, 'photos'],

@@ -26,6 +26,9 @@ export const REPLACEMENT_KINDS = every<ReplacementKind>({
 export type Technology = PhoneFile['panel']['technology'];
 export const TECHNOLOGIES = every<Technology>({ oled: true, 'soft-oled': true, 'hard-oled': true, lcd: true });
 
+export type CornerCut = Schemas['CornerCut'];
+export const CORNER_CUTS = every<CornerCut>({ notched: true, butted: true, trimmed: true });
+
 export type PartState = Schemas['ShelfItem']['state'];
 export const PART_STATES = every<PartState>({
     new: true,

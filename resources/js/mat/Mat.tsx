@@ -30,10 +30,16 @@ export interface Mark {
     lines?: Point[][];
     boxes?: (Area & { round?: boolean })[];
     dots?: (Point & { text?: string })[];
+    /** Closed shapes, corner by corner. */
+    shapes?: Point[][];
+    /** Rounded rectangles, drawn as a line of the mark's width. */
+    rounds?: (Area & { radius: number })[];
     picks?: Point[];
     hatched?: boolean;
     dashed?: boolean;
     width?: number;
+    /** How much of it is seen, 0 to 1: what is wide lets the drawing under it through. */
+    see?: number;
 }
 
 interface Props {
@@ -243,6 +249,27 @@ function shapes(m: Mark, face: Face, w: number, id: string) {
                     />
                 );
             })}
+            {(m.shapes ?? []).map((points, i) => (
+                <path
+                    key={`s${i}`}
+                    d={`${line(points.map((p) => seen(p, face, w)))}Z`}
+                    fill={m.hatched ? `url(#${id}-${m.tone})` : 'none'}
+                    stroke={stroke}
+                    strokeWidth={m.width ?? 0.4}
+                    strokeLinejoin="round"
+                />
+            ))}
+            {(m.rounds ?? []).map((r, i) => (
+                <rect
+                    key={`r${i}`}
+                    {...box(seenBox(r, face, w))}
+                    rx={r.radius}
+                    fill="none"
+                    stroke={stroke}
+                    strokeWidth={m.width ?? 1}
+                    opacity={m.see ?? 1}
+                />
+            ))}
             {(m.lines ?? []).map((l, i) => (
                 <path
                     key={`l${i}`}
@@ -251,6 +278,7 @@ function shapes(m: Mark, face: Face, w: number, id: string) {
                     stroke={stroke}
                     strokeWidth={m.width ?? 1.6}
                     strokeLinejoin="round"
+                    opacity={m.see ?? 1}
                     {...(m.dashed ? { strokeDasharray: '2 1.4' } : {})}
                 />
             ))}
@@ -302,6 +330,12 @@ function shapes(m: Mark, face: Face, w: number, id: string) {
 function anchorOf(m: Mark): Point {
     if (m.lines?.[0]) {
         return m.lines[0][Math.floor(m.lines[0].length / 2)] ?? { x: 0, y: 0 };
+    }
+    if (m.shapes?.[0]) {
+        return hull(m.shapes[0]);
+    }
+    if (m.rounds?.[0]) {
+        return { x: m.rounds[0].x, y: m.rounds[0].y + m.rounds[0].height / 2 };
     }
     const points = [
         ...(m.dots ?? []),

@@ -1,5 +1,5 @@
 import type { PhoneFile, Plan, Step } from '../api/client';
-import { SIDES } from '../api/sets';
+import { glassLaidMarks, sealMarks } from '../seal/laying';
 import { say } from '../words/words';
 import { along, boxAround, glassOf, type Face, type Point, type Rounded, type Side } from './geometry';
 import type { Mark } from './Mat';
@@ -9,7 +9,14 @@ type BondFile = PhoneFile['bonds'][number];
 const bondOf = (phone: PhoneFile, id: string | undefined): BondFile | undefined => phone.bonds.find((b) => b.id === id);
 
 /** What a step shows on the drawing, worded from the phone file. */
-export function marksFor(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<string>): Mark[] {
+export function marksFor(
+    phone: PhoneFile,
+    plan: Plan,
+    step: Step,
+    done: ReadonlySet<string>,
+    /** Which piece of adhesive is laid now; null while all are shown alike. */
+    piece: number | null = null,
+): Mark[] {
     switch (step.kind) {
         case 'unscrew':
         case 'screw-in':
@@ -23,12 +30,20 @@ export function marksFor(phone: PhoneFile, plan: Plan, step: Step, done: Readonl
         case 'lift':
             return edgeMarks(phone, plan, step, done);
         case 'lay-seal':
+        case 'compare-old':
+        case 'take-shards':
         case 'clean-ledge':
+        case 'check-ridge':
         case 'confirm-dry':
+        case 'dry-fit':
+        case 'check-under':
+        case 'last-liner':
         case 'close-bond':
         case 'clamp':
         case 'unclamp':
-            return sealMarks(phone, plan, step);
+            return sealMarks(phone, plan, step, piece);
+        case 'laminate':
+            return plan.glass ? glassLaidMarks(plan.glass) : [];
         case 'free-curve':
         case 'part-glass':
             return glassMarks(phone, plan, step, done);
@@ -242,58 +257,4 @@ function glassMarks(phone: PhoneFile, plan: Plan, step: Step, done: ReadonlySet<
                       ...label,
                   };
         });
-}
-
-function sealMarks(phone: PhoneFile, plan: Plan, step: Step): Mark[] {
-    const bond = bondOf(phone, step.subjects[0]);
-    const seal = plan.seals.find((s) => s.bond === step.subjects[0]);
-    if (!bond || !seal) {
-        return [];
-    }
-    const free: Mark[] = (phone.openings ?? [])
-        .filter((o) => seal.freed.includes(o.id))
-        .map((o) => ({
-            id: o.id,
-            tone: 'stop',
-            hatched: true,
-            boxes: [
-                {
-                    x: o.x - o.width / 2 - o.clearance,
-                    y: o.y - o.height / 2 - o.clearance,
-                    width: o.width + 2 * o.clearance,
-                    height: o.height + 2 * o.clearance,
-                },
-            ],
-            label: o.name,
-            detail: say('page.marks.leave-free'),
-        }));
-    if (seal.strips.length > 0) {
-        return [
-            ...seal.strips.map((t, i): Mark => ({
-                id: `strip-${i}`,
-                tone: 'now',
-                hatched: true,
-                boxes: [t],
-                ...(t.length > 30
-                    ? {
-                          label: say('page.marks.mm-tape', { stock: t.stock }),
-                          detail: say('page.marks.mm-2', { t: t.length.toFixed(1), side: say(`side.${t.side}`) }),
-                      }
-                    : {}),
-            })),
-            ...free,
-        ];
-    }
-    const glass = glassOf(phone);
-    const sides = SIDES.map((s) => along(glass, s, 0, s === 'top' || s === 'bottom' ? glass.width : glass.height));
-    return [
-        {
-            id: bond.id,
-            tone: 'now',
-            lines: sides,
-            width: Math.min(2, bond.width),
-            label: bond.name,
-            detail: say(`renewal.${bond.renewal}`),
-        },
-    ];
 }

@@ -17,6 +17,7 @@ const places = [
     { to: '/shelf', label: say('page.shelf') },
     { to: '/phones', label: say('page.phones') },
     { to: '/heat', label: say('page.heat-desk') },
+    { to: '/seal', label: say('page.seal-desk') },
     { to: '/money', label: say('page.places-bar.money') },
 ];
 

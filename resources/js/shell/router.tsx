@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
                 ],
             },
             { path: 'heat', lazy: async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk }) },
+            { path: 'seal', lazy: async () => ({ Component: (await import('../places/seal/SealDesk')).SealDesk }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
             { path: 'draw', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },

@@ -1,6 +1,6 @@
 import type { Step } from '../api/client';
 import { screwsOf } from '../bench/ledger';
-import { isWorded, say, wordedFigures, type Figures } from './words';
+import { capital, isWorded, say, wordedFigures, type Figures } from './words';
 
 const figuresOf = (step: Step): Figures => wordedFigures({ ...step.figures, tool: step.tool ?? '' });
 
@@ -18,8 +18,6 @@ function textKey(step: Step): string {
     const own = `text.${step.kind}.${step.figures['adhesive']}`;
     return isWorded(own) ? own : `text.${step.kind}`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 export interface ShownFigure {
     name: string;

@@ -36,6 +36,9 @@ function counting(text: string): IntlMessageFormat {
     return known;
 }
 
+/** With a capital, where it begins a line. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** As a sentence: with a full stop, unless it ends with a mark of its own. */
 export const sentence = (text: string): string => (/[.?!…]$/.test(text) ? text : `${text}.`);
 

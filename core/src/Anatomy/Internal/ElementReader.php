@@ -6,6 +6,7 @@ namespace Facelift\Anatomy\Internal;
 
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\BondZone;
 use Facelift\Anatomy\Closing;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\ConnectorKind;
@@ -31,8 +32,10 @@ use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\Stretch;
+use Facelift\Anatomy\SuppliedAdhesive;
 use Facelift\Anatomy\Tool;
 use Facelift\Anatomy\Warming;
+use Facelift\Anatomy\WhenLifted;
 use Facelift\Document\Node;
 use Facelift\Geometry\Point;
 use Facelift\Geometry\Rectangle;
@@ -136,6 +139,7 @@ final readonly class ElementReader
             'functions',
             'care',
             'seconds',
+            'whenLifted',
         );
         $id = $n->string('id');
 
@@ -147,6 +151,7 @@ final readonly class ElementReader
             new Handling($this->tool($n), $n->number('seconds', 1, 3600), $n->strings('care')),
             $n->optionalEnum('pairing', Pairing::class) ?? Pairing::None,
             $n->enums('functions', PhoneFunction::class),
+            $n->optionalEnum('whenLifted', WhenLifted::class) ?? WhenLifted::Stays,
         )];
     }
 
@@ -238,6 +243,7 @@ final readonly class ElementReader
             'clampMinutes',
             'pryPoints',
             'noClamp',
+            'zones',
         );
         $id = $n->string('id');
         $cut = $n->optionalNode('cut');
@@ -259,7 +265,22 @@ final readonly class ElementReader
             $edge,
             $n->each('pryPoints', fn(Node $p): Point => $this->point($p->only('x', 'y'))),
             $this->closing($n),
+            $n->each('zones', $this->zone(...)),
         )];
+    }
+
+    private function zone(Node $n): BondZone
+    {
+        $n->only(
+            'id',
+            'name',
+            'x',
+            'y',
+            'width',
+            'height',
+        );
+
+        return new BondZone($n->string('id'), $n->string('name'), $this->box($n));
     }
 
     private function closing(Node $n): Closing
@@ -305,6 +326,8 @@ final readonly class ElementReader
             'takeOut',
             'flexLength',
             'films',
+            'adhesive',
+            'adhesiveThickness',
         );
         $id = $n->string('id');
 
@@ -320,6 +343,8 @@ final readonly class ElementReader
                 $n->strings('takeOut'),
                 $n->number('flexLength', 0, 300),
                 $n->enums('films', Film::class),
+                $n->optionalEnum('adhesive', SuppliedAdhesive::class),
+                $n->optionalNumber('adhesiveThickness', 0.02, 3),
             ),
         ];
     }

@@ -140,6 +140,7 @@ final readonly class PhoneRules
                 $root->fault("openings[$i]", \sprintf('"%s" lies outside the glass', $opening->id));
             }
         }
+        $this->ledge($phone, $root);
         foreach (array_values($phone->parts) as $i => $part) {
             if (!$outline->box->grown(0.5)->contains($part->box)) {
                 $root->fault("parts[$i]", \sprintf('"%s" lies off the phone', $part->id));
@@ -152,6 +153,30 @@ final readonly class PhoneRules
         }
         foreach (array_values($phone->connectors) as $i => $connector) {
             $this->mustLieOn($phone, $root, $connector->at, "connectors[$i]");
+        }
+    }
+
+    private function ledge(Phone $phone, Node $root): void
+    {
+        $ledge = $phone->ledge;
+        $box = $phone->body->glass->box;
+        if ($ledge->left + $ledge->right >= $box->width || $ledge->top + $ledge->bottom >= $box->height) {
+            $root->fault(
+                'ledge',
+                \sprintf('leaves nothing inside of a glass of %.1f × %.1f mm', $box->width, $box->height),
+            );
+        }
+        foreach ($ledge->narrowings as $i => $n) {
+            $side = $ledge->width($n->side);
+            if ($n->width >= $side) {
+                $root->fault(
+                    "ledge.narrowings[$i].width",
+                    \sprintf('is %.2f mm, must be less than the %.2f mm of its side', $n->width, $side),
+                );
+            }
+            if ($n->to > $phone->body->glass->length($n->side)) {
+                $root->fault("ledge.narrowings[$i].to", 'lies beyond the end of the side');
+            }
         }
     }
 
@@ -185,6 +210,11 @@ final readonly class PhoneRules
                     "bonds[$i].cut",
                     'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value,
                 );
+            }
+            foreach ($bond->zones as $j => $zone) {
+                if (!$phone->body->glass->box->contains($zone->box)) {
+                    $root->fault("bonds[$i].zones[$j]", \sprintf('"%s" lies outside the glass', $zone->id));
+                }
             }
             foreach ($bond->pryPoints as $j => $point) {
                 $this->mustLieOn($phone, $root, $point, "bonds[$i].pryPoints[$j]");

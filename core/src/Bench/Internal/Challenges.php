@@ -36,6 +36,10 @@ final readonly class Challenges
         }
 
         return match (true) {
+            $step->kind() === StepKind::LaySeal && $event->saysNotRenewed() => Refusal::unlessSaidWhy(
+                'seal-not-renewed',
+                ['name' => (string) ($step->act->figures['name'] ?? '')],
+            ),
             $step->waits() && $step->kind()->mustRun() => $this->early($step, $event),
             $step->kind() === StepKind::FirstGap, $step->kind() === StepKind::CutPass => $this->cut($step, $event),
             default => null,

@@ -11,6 +11,7 @@ use Facelift\Document\Reason;
 use Facelift\Fit\Criterion;
 use Facelift\Fit\HeightBudget;
 use Facelift\Fit\Offer;
+use Facelift\Fit\Sits;
 
 /**
  * What the panel itself has to be.
@@ -178,30 +179,30 @@ final readonly class PanelCriteria
         }
         $budget = HeightBudget::for($this->phone, $thickness);
         $figures = [
-            'module' => $budget->module,
-            'adhesive' => $budget->adhesive,
-            'recess' => $budget->recess,
+            'module' => $budget->module->mm,
+            'adhesive' => $budget->adhesive->mm,
+            'recess' => $budget->recess->mm,
             'proud' => round($budget->proud(), 2),
             'likely' => round($budget->likely(), 2),
             'worst' => round($budget->worst(), 2),
         ];
 
-        return match (true) {
-            $budget->proud() > HeightBudget::NOT_HELD => Criterion::refused(
+        return match ($budget->sits()) {
+            Sits::NotHeld => Criterion::refused(
                 'thickness',
                 new Reason('height-not-held', $figures),
             ),
-            $budget->likely() > HeightBudget::FELT => Criterion::loses(
+            Sits::Proud => Criterion::loses(
                 'thickness',
                 new Reason('height-proud', $figures),
                 new Reason('customer-stands-proud', ['mm' => round(max($budget->proud(), $budget->likely()), 2)]),
             ),
-            $budget->proud() < HeightBudget::SUNK => Criterion::loses(
+            Sits::Sunk => Criterion::loses(
                 'thickness',
                 new Reason('height-sunk', $figures),
                 new Reason('customer-sits-low', ['mm' => round(-$budget->proud(), 2)]),
             ),
-            default => Criterion::fits('thickness', new Reason('height-flush', $figures)),
+            Sits::Flush => Criterion::fits('thickness', new Reason('height-flush', $figures)),
         };
     }
 

@@ -10,10 +10,14 @@ type Opening = NonNullable<PhoneFile['openings']>[number];
 export interface Field {
     key: string;
     label: string;
-    kind: 'text' | 'number' | 'flag' | 'choice' | 'list' | 'clauses' | 'places' | 'codes' | 'stretches';
+    kind: 'text' | 'number' | 'flag' | 'choice' | 'list' | 'clauses' | 'places' | 'codes' | 'stretches' | 'rows';
     options?: readonly string[];
     /** Options are ids of this group, or names of stacks. */
     from?: Group | 'stacks';
+    /** What a row holds, in order; `name` is the last and takes the rest of it. */
+    columns?: readonly string[];
+    /** Rows have an id of this kind that is not typed. */
+    rowsAre?: string;
     /** May be left empty: then it is left out of the file. */
     optional?: boolean;
     wide?: boolean;
@@ -104,6 +108,12 @@ export const FIELDS: Record<Group, Field[]> = {
             every<NonNullable<Part['pairing']>>({ none: true, biometric: true, calibrated: true }),
             { optional: true },
         ),
+        choice(
+            'whenLifted',
+            say('page.fields.when-the-screen-is-lifted'),
+            every<NonNullable<Part['whenLifted']>>({ stays: true, loose: true, 'comes-away': true }),
+            { optional: true },
+        ),
         { key: 'functions', label: say('page.functions'), kind: 'list', optional: true, wide: true },
         { key: 'care', label: say('page.fields.care-notes'), kind: 'list', optional: true, wide: true },
         after,
@@ -183,6 +193,15 @@ export const FIELDS: Record<Group, Field[]> = {
         { key: 'joins', label: say('page.fields.joins-what-is-lifted-what-it'), kind: 'list', wide: true },
         choice('noClamp', say('page.fields.no-clamp-fits'), SIDES, { optional: true }),
         { key: 'pryPoints', label: say('page.fields.pry-here-x-y-x-y'), kind: 'places', optional: true, wide: true },
+        {
+            key: 'zones',
+            label: say('page.fields.held-inside-x-y-width-height'),
+            kind: 'rows',
+            columns: ['x', 'y', 'width', 'height', 'name'],
+            rowsAre: 'zone',
+            optional: true,
+            wide: true,
+        },
         choice('cut.start', say('page.fields.cut-from'), SIDES, { optional: true }),
         choice('cut.hinge', say('page.hinge-side'), SIDES, { optional: true }),
         {
@@ -209,6 +228,18 @@ export const FIELDS: Record<Group, Field[]> = {
             optional: true,
             wide: true,
         },
+        choice(
+            'adhesive',
+            say('page.fields.adhesive-that-comes-with-it'),
+            every<NonNullable<PhoneFile['replacements'][number]['adhesive']>>({
+                fitted: true,
+                seal: true,
+                tape: true,
+                tube: true,
+            }),
+            { optional: true },
+        ),
+        number('adhesiveThickness', say('page.fields.its-thickness-mm'), { optional: true }),
     ],
     openings: [
         ...named,
@@ -286,6 +317,15 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         number('recess', say('page.fields.recess-mm')),
         number('module', say('page.fields.module-mm')),
         number('tolerance', say('page.fields.each-may-be-off-by-mm'), { optional: true }),
+        number('foam', say('page.fields.foam-under-the-panel-mm'), { optional: true }),
+        {
+            key: 'narrowings',
+            label: say('page.fields.narrower-side-from-to-width'),
+            kind: 'rows',
+            columns: ['side', 'from', 'to', 'width'],
+            optional: true,
+            wide: true,
+        },
     ],
     panel: [
         choice('technology', say('page.technology'), TECHNOLOGIES),

@@ -53,6 +53,8 @@ export function shown(field: Field, value: unknown): string {
                 .join('; ');
         case 'stretches':
             return (value as Stretch[]).map(stretchLine).join('\n');
+        case 'rows':
+            return (value as Tree[]).map((row) => (field.columns ?? []).map((c) => row[c]).join(' ')).join('; ');
         default:
             return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
                 ? String(value)
@@ -115,9 +117,28 @@ export function read(field: Field, text: string, old?: unknown): unknown {
                     (all, l) => [...all, stretch(l, Array.isArray(old) ? (old as Stretch[]) : [], all)],
                     [],
                 );
+        case 'rows':
+            return text
+                .split(';')
+                .map((r) => r.trim())
+                .filter((r) => r !== '')
+                .map((r, i) => row(field, r, Array.isArray(old) ? (old[i] as Tree | undefined) : undefined, i));
         default:
             return text;
     }
+}
+
+/** A row such as `34 92 36 6 Pad in the middle`. A row that is changed keeps its id. */
+function row(field: Field, text: string, old: Tree | undefined, index: number): Tree {
+    const columns = field.columns ?? [];
+    const said = text.split(/\s+/);
+    const tree = Object.fromEntries(
+        columns.map((c, i) => [
+            c,
+            c === 'name' ? said.slice(i).join(' ') : c === 'side' ? (said[i] ?? '') : figure(said[i] ?? ''),
+        ]),
+    );
+    return field.rowsAre ? { id: old?.['id'] ?? `${field.rowsAre}-${index + 1}`, ...tree } : tree;
 }
 
 function modelCode(text: string): Code {

@@ -2,11 +2,13 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
 import { api, take, type Schemas } from '../../api/client';
+import { CORNER_CUTS, type CornerCut } from '../../api/sets';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
@@ -87,6 +89,19 @@ function RulesForm({ kept }: { kept: Kept }) {
                 {whole('insurerDays', say('page.shop-rules.insurers-pay-within-days'))}
                 {whole('picks', say('page.shop-rules.opening-picks-for-one-phone'))}
                 {whole('chance', say('page.shop-rules.chance'))}
+                <TextField
+                    select
+                    size="small"
+                    label={say('page.shop-rules.tape-round-a-corner')}
+                    value={rules.corner}
+                    onChange={(e) => setRules({ ...rules, corner: e.target.value as CornerCut })}
+                >
+                    {CORNER_CUTS.map((c) => (
+                        <MenuItem key={c} value={c}>
+                            {say(`corner-cut.${c}`)}
+                        </MenuItem>
+                    ))}
+                </TextField>
             </Box>
             <FormControlLabel
                 control={

@@ -8,6 +8,7 @@ import { passAt } from '../../bench/drag';
 import { lastDone, type Run } from '../../bench/run';
 import { report } from '../../bench/useOutbox';
 import { useRun } from '../../bench/useRun';
+import { useLaying } from '../../seal/useLaying';
 import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
 import { say } from '../../words/words';
@@ -68,6 +69,7 @@ function Working({ job, phone, plan, run }: Props) {
     const undo = act(hands.undo);
     const easily = act(hands.easily);
     const drag = useDrag(plan, run, view, mayWork);
+    const laying = useLaying(plan, step);
     useBenchKeys({
         go,
         undo,
@@ -77,7 +79,7 @@ function Working({ job, phone, plan, run }: Props) {
         ledger: () => show('ledger', !shown.ledger),
         dragged: drag.toggle,
         easily,
-        nextScrew: () => view.nextScrew !== null && hands.tick(view.nextScrew),
+        nextOne: () => (laying ? laying.next() : view.nextScrew !== null && hands.tick(view.nextScrew)),
         help: () => show('keys', true),
     });
     const rows = real ? 'minmax(0, 1fr) auto 200px' : 'minmax(0, 1fr) 200px';
@@ -110,6 +112,7 @@ function Working({ job, phone, plan, run }: Props) {
                         screws={shown.screws}
                         tick={mayWork ? hands.tick : undefined}
                         drag={drag.blade}
+                        laying={laying}
                     />
                 </Box>
                 {opening && (
@@ -138,6 +141,8 @@ function Working({ job, phone, plan, run }: Props) {
                 heatAgain={hands.heatAgain}
                 easily={easily}
                 drag={drag}
+                laying={laying}
+                leaveOut={hands.leaveOut}
                 showProblem={(on) => show('problem', on)}
                 backToNow={view.looking ? () => setLooking(null) : null}
             />
@@ -188,6 +193,11 @@ function handsOn(job: string, plan: Plan, run: Run, view: BenchView, mayWork: bo
             }
             report(job, 'undo', { event: last.event });
             return true;
+        },
+        leaveOut: (): void => {
+            if (step?.kind === 'lay-seal' && mayWork && !view.done) {
+                report(job, 'step-done', { step: step.id, renewed: 'no' });
+            }
         },
         heatAgain: (): void => {
             if (mayWork && view.mayHeatAgain) {

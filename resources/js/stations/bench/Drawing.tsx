@@ -5,6 +5,7 @@ import { Mat, type Mark } from '../../mat/Mat';
 import type { Point } from '../../mat/geometry';
 import { marksFor } from '../../mat/marks';
 import { ScrewMat } from '../../mat/ScrewMat';
+import type { Laying } from '../../seal/useLaying';
 import { say } from '../../words/words';
 
 interface Props {
@@ -18,10 +19,12 @@ interface Props {
     tick: ((number: number) => void) | undefined;
     /** Where a blade that drags stands, mm along its side, and what moves it there; null while none drags. */
     drag: { way: Way; at: number; move: (mm: number) => void } | null;
+    /** What of the adhesive is laid now; null at any other step. */
+    laying: Laying | null;
 }
 
 /** Where the step is done: the phone with what matters on it, or the screw mat. */
-export function Drawing({ job, phone, plan, view, screws, tick, drag }: Props) {
+export function Drawing({ job, phone, plan, view, screws, tick, drag, laying }: Props) {
     const { step, doneSteps } = view;
     if (screws) {
         return <ScrewMat plan={plan} done={doneSteps} step={step} ticked={view.ticked} tap={tick} />;
@@ -33,7 +36,11 @@ export function Drawing({ job, phone, plan, view, screws, tick, drag }: Props) {
             phone={phone}
             face={face}
             drawn={cracks}
-            marks={[...(step ? marksFor(phone, plan, step, doneSteps) : []), ...(drag ? [bladeMark(phone, drag)] : [])]}
+            marks={[
+                ...(step ? marksFor(phone, plan, step, doneSteps, laying?.now ?? null) : []),
+                ...(drag ? [bladeMark(phone, drag)] : []),
+                ...(laying?.tip ? [tipMark(laying.tip)] : []),
+            ]}
             {...(drag ? { onDraw: tapping(phone, drag) } : {})}
             title={say('page.bench.up', { maker: phone.identity.maker, model: phone.identity.model, face })}
         />
@@ -50,6 +57,9 @@ function bladeMark(phone: PhoneFile, { way, at }: NonNullable<Props['drag']>): M
         detail: say('page.drag.dragged-here'),
     };
 }
+
+/** Where the tip of a tube should stand by now. */
+const tipMark = (at: Point): Mark => ({ id: 'tip', tone: 'stop', dots: [at] });
 
 function tapping(phone: PhoneFile, { way, move }: NonNullable<Props['drag']>) {
     const to = (p: Point) => move(placeOf(phone, way, p));

@@ -11,12 +11,16 @@ import type { Run } from '../../bench/run';
 import { screwsOf } from '../../bench/ledger';
 import { outbox, useOutbox } from '../../bench/useOutbox';
 import { moveOf } from '../../mat/marks';
+import type { Laying } from '../../seal/useLaying';
+import { Key, KeyedButton } from '../../shell/KeyedButton';
 import { Note } from '../../shell/Note';
 import { mono } from '../../theme/tokens';
 import { say, sayReason, sentence } from '../../words/words';
 import { GateList } from '../pieces/GateList';
 import { PartOrder } from '../pieces/PartOrder';
 import { DragPanel } from './DragPanel';
+import { DryFitPanel } from './DryFitPanel';
+import { LayingPanel } from './LayingPanel';
 import { ProblemPanel } from './ProblemPanel';
 import { Question } from './Question';
 import { StepClock, type HeatingEnd } from './StepClock';
@@ -40,6 +44,9 @@ interface Props {
     /** The step is done, and it went easily. */
     easily: () => void;
     drag: Drag;
+    laying: Laying | null;
+    /** The seal is not renewed. */
+    leaveOut: () => void;
     showProblem: (shown: boolean) => void;
     backToNow: (() => void) | null;
 }
@@ -163,54 +170,29 @@ export function StepCard(p: Props) {
                 </Button>
                 {p.drag.way && (
                     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-                        <Button
-                            variant="outlined"
-                            color="inherit"
-                            onClick={p.drag.toggle}
-                            aria-expanded={p.drag.blade !== null}
-                            sx={{ px: 1, justifyContent: 'space-between' }}
-                        >
-                            {say('page.drag.dragged-here')} <Key>D</Key>
-                        </Button>
-                        <Button
-                            variant="outlined"
-                            color="inherit"
-                            onClick={p.easily}
-                            sx={{ px: 1, justifyContent: 'space-between' }}
-                        >
-                            {say('page.drag.went-easily')} <Key>E</Key>
-                        </Button>
+                        <KeyedButton k="D" onClick={p.drag.toggle} expanded={p.drag.blade !== null}>
+                            {say('page.drag.dragged-here')}
+                        </KeyedButton>
+                        <KeyedButton k="E" onClick={p.easily}>
+                            {say('page.drag.went-easily')}
+                        </KeyedButton>
                     </Box>
                 )}
                 <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
-                    <Button
-                        variant="outlined"
-                        color="inherit"
-                        onClick={p.heatAgain}
-                        disabled={!p.mayWork || !p.view.mayHeatAgain}
-                        sx={{ px: 1, lineHeight: 1.15, justifyContent: 'space-between' }}
-                    >
-                        {heating ? say('page.step-card.heat-off') : say('page.step-card.heat-again')} <Key>H</Key>
-                    </Button>
-                    <Button
-                        variant="outlined"
-                        color="inherit"
+                    <KeyedButton k="H" onClick={p.heatAgain} disabled={!p.mayWork || !p.view.mayHeatAgain}>
+                        {heating ? say('page.step-card.heat-off') : say('page.step-card.heat-again')}
+                    </KeyedButton>
+                    <KeyedButton
+                        k="P"
                         onClick={() => p.showProblem(!p.problem)}
                         disabled={!p.mayWork}
-                        aria-expanded={p.problem}
-                        sx={{ px: 1, justifyContent: 'space-between' }}
+                        expanded={p.problem}
                     >
-                        {say('page.problem')} <Key>P</Key>
-                    </Button>
-                    <Button
-                        variant="outlined"
-                        color="inherit"
-                        onClick={p.undo}
-                        disabled={!p.mayWork || run.done.size === 0}
-                        sx={{ px: 1, justifyContent: 'space-between' }}
-                    >
-                        {say('page.undo')} <Key>⌫</Key>
-                    </Button>
+                        {say('page.problem')}
+                    </KeyedButton>
+                    <KeyedButton k="⌫" onClick={p.undo} disabled={!p.mayWork || run.done.size === 0}>
+                        {say('page.undo')}
+                    </KeyedButton>
                 </Box>
             </Box>
         </Box>
@@ -254,7 +236,7 @@ function Awaited({ job, part }: { job: Job; part: string }) {
         .map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
-function StepBody({ job, plan, run, view, step, heated, mayWork }: Props & { step: Step }) {
+function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOut }: Props & { step: Step }) {
     const { done, started, heat } = view;
     return (
         <>
@@ -274,6 +256,14 @@ function StepBody({ job, plan, run, view, step, heated, mayWork }: Props & { ste
                     </Box>
                 ))}
             </Box>
+            {laying && (
+                <LayingPanel
+                    job={job.id}
+                    laying={laying}
+                    leaveOut={mayWork && !done && !view.looking ? leaveOut : null}
+                />
+            )}
+            {step.kind === 'dry-fit' && <DryFitPanel job={job} plan={plan} step={step} mayWork={mayWork && !done} />}
             {!done && (
                 <StepClock step={step} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />
             )}
@@ -362,23 +352,4 @@ function doneLabel(plan: Plan, step: Step): string {
         default:
             return say('page.step-card.done');
     }
-}
-
-function Key({ children }: { children: string }) {
-    return (
-        <Box
-            component="span"
-            aria-hidden
-            sx={{
-                border: '1.5px solid currentColor',
-                borderRadius: 1,
-                px: 1,
-                fontSize: '0.9375rem',
-                fontWeight: 600,
-                lineHeight: 1.6,
-            }}
-        >
-            {children}
-        </Box>
-    );
 }

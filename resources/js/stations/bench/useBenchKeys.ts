@@ -9,7 +9,7 @@ export interface BenchKeys {
     problem: () => void;
     screwMat: () => void;
     ledger: () => void;
-    nextScrew: () => void;
+    nextOne: () => void;
     dragged: () => void;
     easily: () => void;
     help: () => void;
@@ -46,7 +46,7 @@ export function useBenchKeys(keys: BenchKeys): void {
     useHotkeys('p', keys.problem, options);
     useHotkeys('s', keys.screwMat, options);
     useHotkeys('l', keys.ledger, options);
-    useHotkeys('n', keys.nextScrew, options);
+    useHotkeys('n', keys.nextOne, options);
     useHotkeys('d', keys.dragged, options);
     useHotkeys('e', keys.easily, options);
     useHotkeys('slash', () => document.getElementById('find-step')?.focus(), options);

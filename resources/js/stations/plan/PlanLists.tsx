@@ -31,25 +31,12 @@ export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
             />
             <List
                 title={say('page.adhesive')}
-                items={plan.seals.map((s) => {
-                    const tape = Object.entries(s.metres).map(([width, m]) =>
-                        say('page.plan-lists.m-of-tape-in-strips', { m: m.toFixed(2), width, strips: s.strips.length }),
-                    );
-                    const height =
-                        s.height === null
-                            ? []
-                            : [
-                                  s.height.proud === 0
-                                      ? say('page.plan-lists.screen-flush')
-                                      : s.height.proud > 0
-                                        ? say('page.plan-lists.proud', { mm: s.height.proud })
-                                        : say('page.plan-lists.below', { mm: -s.height.proud }),
-                              ];
-                    return say('page.of', {
+                items={plan.seals.map((s) =>
+                    say('page.of', {
                         what: phone.bonds.find((b) => b.id === s.bond)?.name ?? s.bond,
-                        which: [say(`renewal.${s.renewal}`), ...tape, ...height].join(', '),
-                    });
-                })}
+                        which: sealWords(s).join(', '),
+                    }),
+                )}
                 empty=""
             />
             <List
@@ -63,6 +50,28 @@ export function PlanLists({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
             <List title={say('page.customer-hears')} items={plan.customer.map((r) => sayReason(r))} empty="" />
         </Box>
     );
+}
+
+/** Way, tape, bead and height of a seal, as far as it has them. */
+function sealWords(s: Plan['seals'][number]): string[] {
+    const metres = s.pieces.reduce((sum, p) => sum + p.length, 0) / 1000;
+    const proud = s.heights ? Math.max(...s.heights.sides.map((h) => h.proud)) : null;
+    return [
+        say(s.way ? `way.${s.way}` : `renewal.${s.renewal}`),
+        ...(s.pieces.length > 0
+            ? [say('page.plan-lists.m-of-tape-in-pieces', { m: metres.toFixed(2), pieces: s.pieces.length })]
+            : []),
+        ...(s.bead ? [say('page.plan-lists.ml-of-bead', { ml: s.bead.ml.toFixed(2) })] : []),
+        ...(proud === null
+            ? []
+            : [
+                  proud === 0
+                      ? say('page.plan-lists.screen-flush')
+                      : proud > 0
+                        ? say('page.plan-lists.proud', { mm: proud })
+                        : say('page.plan-lists.below', { mm: -proud }),
+              ]),
+    ];
 }
 
 function List({ title, items, empty }: { title: string; items: string[]; empty: string }) {

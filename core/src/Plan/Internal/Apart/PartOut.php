@@ -11,6 +11,7 @@ use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Hazard;
+use Facelift\Plan\Internal\LooseParts;
 use Facelift\Plan\Internal\Notes;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
@@ -38,7 +39,13 @@ final readonly class PartOut implements Writer
             $step = $step->minding(Hazard::Paired)->because(new Reason('paired', ['name' => $part->name]));
         }
 
-        return $this->site->apart($step->because(...$this->site->becauseOf($part->id)), $after);
+        $out = $this->site->apart($step->because(...$this->site->becauseOf($part->id)), $after);
+        $loose = $this->site->isDiscarded($part->id) ? (new LooseParts($this->site))->kept() : [];
+        foreach ($loose as $kept) {
+            $out = $this->site->apart($kept, [$out]);
+        }
+
+        return $out;
     }
 
     private function effects(): Effects

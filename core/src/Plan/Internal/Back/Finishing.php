@@ -33,13 +33,18 @@ final readonly class Finishing implements Writer
         if ($trays !== []) {
             $after = [$this->site->steps->add(Phase::Finish, $this->traysBack($trays), $after)];
         }
-        $this->site->steps->add(Phase::Finish, $this->takenOff(), $after);
+        $on = array_values(
+            array_filter($this->site->steps->stillOn(), static fn(Thing $t): bool => !$t->staysUntilHandOver()),
+        );
+        if ($on !== []) {
+            $after = [$this->site->steps->add(Phase::Finish, $this->takenOff($on), $after)];
+        }
         $charge = Step::of(StepKind::Charge, $this->site->steps->face())
             ->taking(10.0, self::CHARGE)
             ->because(new Reason('charge-before-last-gate'));
 
         return (new Gates($this->site))->at(Gate::Finished, 'last-gate', [
-            $this->site->inPhase(Phase::Finish, $charge),
+            $this->site->steps->add(Phase::Finish, $charge, $after),
         ]);
     }
 
@@ -53,12 +58,9 @@ final readonly class Finishing implements Writer
             ->leaving(Effects::none()->fitting(...$trays));
     }
 
-    private function takenOff(): Step
+    /** @param list<Thing> $on */
+    private function takenOff(array $on): Step
     {
-        $on = array_values(
-            array_filter($this->site->steps->stillOn(), static fn(Thing $t): bool => !$t->staysUntilHandOver()),
-        );
-
         return Step::of(StepKind::TakeOff, $this->site->steps->face())
             ->saying(['things' => Notes::values($on)])
             ->taking(30.0)

@@ -14,6 +14,7 @@ use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Seal\InnerSeal;
 
 /**
  * A bond that no blade went round is made again; clips are shut, and the cover that they hold goes on with them.
@@ -34,9 +35,25 @@ final readonly class InnerBondAgain implements Writer
         $step = Step::of(StepKind::RenewBond, $this->bond->face, $this->bond->id)
             ->saying($figures)
             ->taking($how === Renewal::Reuse ? 20.0 : 45.0)
+            ->noting(...$this->amount())
             ->because(new Reason('bond-' . $how->value));
 
         return $this->site->back($step, $after);
+    }
+
+    /** @return list<Reason> how much of it */
+    private function amount(): array
+    {
+        $inner = InnerSeal::of($this->site->phone, $this->bond);
+
+        return match (true) {
+            $inner === null => [],
+            $inner->strips === 0 => [new Reason('a-dab', ['ml' => $inner->ml])],
+            default => [new Reason(
+                $inner->pullTab ? 'pull-strips' : 'inner-strips',
+                ['count' => $inner->strips, 'length' => (int) round($inner->length)],
+            )],
+        };
     }
 
     /**

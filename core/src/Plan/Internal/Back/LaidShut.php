@@ -9,6 +9,7 @@ use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Hazard;
+use Facelift\Plan\Internal\LooseParts;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
 use Facelift\Plan\Step;
@@ -39,6 +40,9 @@ final readonly class LaidShut implements Writer
         $after = $progress->live && $ofDisplay
             ? [...$after, $gates->at(Gate::Dry, 'before-bonding', $after)]
             : $gates->whileOpen($after);
+        foreach ($this->justBefore($ofDisplay) as $step) {
+            $after = [...$after, $this->site->back($step, $after)];
+        }
         $done = $this->site->back($this->shut(isset($progress->coverAfter[$cover])), $after);
         $progress->displayShut = $progress->displayShut || $ofDisplay;
         if ($progress->live && $this->isLastCut() && $this->screwsAreLeft()) {
@@ -48,6 +52,22 @@ final readonly class LaidShut implements Writer
         $progress->closing = true;
 
         return $done;
+    }
+
+    /** @return list<Step> */
+    private function justBefore(bool $ofDisplay): array
+    {
+        $steps = $ofDisplay && $this->site->isDiscarded($this->bond->lifted())
+            ? (new LooseParts($this->site))->lookedAtAgain()
+            : [];
+        $liner = $this->seal()->lastLiner();
+
+        return $liner === null ? $steps : [...$steps, $liner];
+    }
+
+    private function seal(): SealSteps
+    {
+        return new SealSteps($this->site->phone, $this->bond, $this->site->sealing->seals[$this->bond->id]);
     }
 
     private function shut(bool $goesOn): Step
@@ -69,25 +89,13 @@ final readonly class LaidShut implements Writer
 
     private function clamped(string $done): string
     {
-        $minutes = $this->bond->closing->clampMinutes;
-        if ($minutes <= 0) {
+        $held = $this->seal()->held();
+        if ($held === null) {
             return $done;
         }
-        $without = $this->bond->closing->noClamp;
-        $clamp = Step::of(StepKind::Clamp, $this->bond->face, $this->bond->id)
-            ->saying(['name' => $this->bond->name, 'minutes' => $minutes])
-            ->noting(...($without === null ? [] : [new Reason('clamps-do-not-fit', ['side' => $without->value])]))
-            ->taking(30.0, $minutes * 60)
-            ->because(new Reason('clamps-hold', ['minutes' => $minutes]))
-            ->leaving(Effects::none()->putting(Thing::Clamps));
-        $this->site->back($clamp, [$done]);
-        $off = Step::of(StepKind::Unclamp, $this->bond->face, $this->bond->id)
-            ->saying(['name' => $this->bond->name])
-            ->taking(20.0)
-            ->because(new Reason('adhesive-grips'))
-            ->leaving(Effects::none()->taking(Thing::Clamps));
+        $this->site->back($held, [$done]);
 
-        return $this->site->back($off);
+        return $this->site->back($this->seal()->released());
     }
 
     private function isLastCut(): bool

@@ -45,12 +45,22 @@ final readonly class LedgeReady implements Writer
     public function inPassing(array $after): string
     {
         $place = Place::ofFace($this->bond->face);
+        $before = new BeforeAdhesive($this->site, $this->bond);
+        foreach ($before->cleared() as $step) {
+            $after = [...$after, $this->site->back($step, $after)];
+        }
         $this->site->back($this->cleaned($place), $after);
+        $this->site->back($before->ridge());
         $this->site->back(
             Drying::step($place, $this->bond->id, $this->bond->face)->because(new Reason('adhesive-needs-dry')),
         );
+        $seal = new SealSteps($this->site->phone, $this->bond, $this->site->sealing->seals[$this->bond->id]);
+        $dryFit = $before->isNew() ? $seal->dryFit($this->site->request->replacement->name) : null;
+        if ($dryFit !== null) {
+            $this->site->back($dryFit);
+        }
 
-        return $this->site->progress->ledgeBy[$this->bond->id] = $this->site->back($this->laid());
+        return $this->site->progress->ledgeBy[$this->bond->id] = $this->site->back($seal->laid());
     }
 
     private function cleaned(Place $place): Step
@@ -64,22 +74,5 @@ final readonly class LedgeReady implements Writer
             ->minding(Hazard::NoFlameIpa, Hazard::BrokenGlass)
             ->because(new Reason('ridge-lifts-screen'))
             ->leaving(Effects::none()->wetting($place));
-    }
-
-    private function laid(): Step
-    {
-        $seal = $this->site->sealing->seals[$this->bond->id];
-        $strips = \count($seal->strips);
-        $freed = array_map(fn(string $o): string => $this->site->phone->openings[$o]->name, $seal->freed);
-        $step = Step::of(StepKind::LaySeal, $this->bond->face, $this->bond->id)
-            ->saying(['name' => $this->bond->name, 'how' => $this->bond->closing->renewal->value])
-            ->with(Tool::Tweezers)
-            ->taking($strips > 0 ? $strips * Pace::TAPE_STRIP : Pace::PRECUT_SEAL)
-            ->because(new Reason('seal-renewed'));
-
-        return $strips === 0 ? $step : $step->noting(
-            new Reason('strips', ['count' => $strips, 'metres' => round(array_sum($seal->metres), 2)]),
-            ...($freed === [] ? [] : [new Reason('leave-free', ['names' => implode(', ', $freed)])]),
-        );
     }
 }

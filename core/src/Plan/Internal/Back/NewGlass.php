@@ -19,6 +19,9 @@ use Facelift\Plan\Phase;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Plan\Warmth;
+use Facelift\Seal\Curing;
+use Facelift\Seal\GlassLaying;
+use Facelift\Seal\Light;
 
 /**
  * The old glass comes off the phone's own panel and the new one goes on. Times: common practice, no source.
@@ -27,6 +30,9 @@ use Facelift\Plan\Warmth;
  */
 final readonly class NewGlass implements Writer
 {
+    /** s: more is not waited for, a weight is laid on (common practice, no source) */
+    private const LONGEST_SPREAD = 1800.0;
+
     public function __construct(private Site $site, private GlassParting $glass) {}
 
     public function write(array $after): string
@@ -102,18 +108,46 @@ final readonly class NewGlass implements Writer
 
     private function laid(): Step
     {
+        $laid = $this->site->sealing->glass ?? throw new \LogicException('new glass without its adhesive');
+        // Waited for as long as the cooler of a warm mat and the room makes it run, within reason.
+        $wait = min(self::LONGEST_SPREAD, $laid->sooner);
+
         return $this->step(StepKind::Laminate)
             ->saying(['name' => $this->site->request->replacement->name])
             ->with(Tool::LevelBench)
-            ->taking(480.0)
+            ->taking(300.0, $wait)
+            ->noting(...$this->howLaid($laid))
             ->because(new Reason('air-shows'));
+    }
+
+    /** @return list<Reason> */
+    private function howLaid(GlassLaying $laid): array
+    {
+        return [
+            new Reason('lay-ml', ['ml' => round($laid->ml(), 2)]),
+            new Reason('lower-one-side'),
+            ...($laid->drops === [] ? [] : [new Reason('drop-beyond-hole')]),
+            new Reason('shade-until-spread'),
+            new Reason('spreads-in', [
+                'minutes' => (int) ceil($laid->spread / 60),
+                'warm' => (int) ceil($laid->sooner / 60),
+            ]),
+            new Reason('film-at-the-edge'),
+        ];
     }
 
     private function cured(): Step
     {
+        $lamp = Curing::usualLamp();
+
         return $this->step(StepKind::CureUv)
             ->with(Tool::UvLamp)
-            ->taking(20.0, 300.0)
+            ->taking(20.0, $lamp->seconds())
+            ->noting(new Reason('cures-in', [
+                'lamp' => (int) ceil($lamp->seconds() / 60),
+                'sun' => (int) ceil(Curing::by(Light::Sun)->seconds() / 60),
+                'overcast' => (int) ceil(Curing::by(Light::Overcast)->seconds() / 60),
+            ]))
             ->minding(Hazard::Uv)
             ->because(new Reason('cured-before-handled'));
     }

@@ -9,6 +9,7 @@ use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
 use Facelift\Plan\Effects;
 use Facelift\Plan\Hazard;
+use Facelift\Plan\Internal\LooseParts;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
 use Facelift\Plan\Phase;
@@ -33,6 +34,10 @@ final readonly class NewPartIn implements Writer
             $dry = new DryTest($this->site, $this->left);
             $after = $dry->canBeMade() ? [...$after, $dry->write($after)] : $after;
             $after = [...$after, (new LedgeReady($this->site, $bond))->write($after)];
+            $under = (new BeforeAdhesive($this->site, $bond))->under();
+            foreach ([...(new LooseParts($this->site))->placed(), $under] as $step) {
+                $after = [...$after, $this->site->back($step, $after)];
+            }
         }
         $effects = Effects::none()->fitting($this->old->id);
         $step = Step::of(StepKind::FitNew, $this->old->face, $this->old->id)

@@ -6,11 +6,9 @@ namespace Facelift\Plan\Internal\Format;
 
 use Facelift\Anatomy\Renewal;
 use Facelift\Document\Node;
-use Facelift\Fit\HeightBudget;
-use Facelift\Geometry\Rectangle;
-use Facelift\Geometry\Side;
+use Facelift\Document\Reason;
 use Facelift\Seal\SealPlan;
-use Facelift\Seal\Strip;
+use Facelift\Seal\Way;
 
 /**
  * How a bond is made again, in a plan document.
@@ -22,71 +20,39 @@ final readonly class SealFormat
     /** @return array<string, mixed> */
     public function write(SealPlan $s): array
     {
-        $h = $s->height;
-
         return [
             'bond' => $s->bond,
             'renewal' => $s->renewal->value,
-            'strips' => array_map(self::strip(...), $s->strips),
-            'metres' => Maps::of($s->metres),
+            'way' => $s->way?->value,
+            'thickness' => $s->thickness,
+            'pieces' => array_map((new PieceFormat())->write(...), $s->pieces),
+            'bead' => $s->bead === null ? null : (new BeadFormat())->write($s->bead),
+            'heights' => $s->heights === null ? null : (new HeightFormat())->write($s->heights),
             'freed' => $s->freed,
-            'height' => $h === null ? null : [
-                'recess' => $h->recess,
-                'module' => $h->module,
-                'adhesive' => $h->adhesive,
-                'tolerance' => $h->tolerance,
-                'proud' => $h->proud(),
-                'likely' => $h->likely(),
-                'worst' => $h->worst(),
-            ],
+            'hold' => $s->hold === null ? null : (new HoldFormat())->write($s->hold),
+            'because' => Maps::reasons($s->because),
+            'supplied' => $s->supplied,
         ];
     }
 
     public function read(Node $n): SealPlan
     {
-        $h = $n->optionalNode('height');
-        $height = $h === null ? null : new HeightBudget(
-            $h->number('recess', 0, 100),
-            $h->number('module', 0, 100),
-            $h->number('adhesive', 0, 100),
-            $h->number('tolerance', 0, 100),
-        );
+        $bead = $n->optionalNode('bead');
+        $hold = $n->optionalNode('hold');
+        $heights = $n->optionalNode('heights');
 
         return new SealPlan(
             $n->string('bond'),
             $n->enum('renewal', Renewal::class),
-            $n->each('strips', self::readStrip(...)),
-            array_map(floatval(...), $n->figures('metres')),
-            $height,
+            $n->optionalEnum('way', Way::class),
+            $n->optionalNumber('thickness', 0, 100),
+            $n->each('pieces', (new PieceFormat())->read(...)),
+            $bead === null ? null : (new BeadFormat())->read($bead),
+            $heights === null ? null : (new HeightFormat())->read($heights),
             $n->strings('freed'),
+            $hold === null ? null : (new HoldFormat())->read($hold),
+            $n->each('because', Reason::read(...)),
+            $n->flag('supplied'),
         );
-    }
-
-    /** @return array<string, mixed> */
-    private static function strip(Strip $s): array
-    {
-        $b = $s->box;
-
-        return [
-            'side' => $s->side->value,
-            'stock' => $s->width,
-            'x' => $b->x,
-            'y' => $b->y,
-            'width' => $b->width,
-            'height' => $b->height,
-            'length' => $s->length(),
-        ];
-    }
-
-    private static function readStrip(Node $n): Strip
-    {
-        $box = new Rectangle(
-            $n->number('x', -100, 1000),
-            $n->number('y', -100, 1000),
-            $n->number('width', 0, 1000),
-            $n->number('height', 0, 1000),
-        );
-
-        return new Strip($n->enum('side', Side::class), $n->number('stock', 0, 100), $box);
     }
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Seal;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A roll of tape as it is put on the shelf. */
+final class RollRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'min:2', 'max:60'],
+            'width' => ['required', 'numeric', 'between:0.5,20'],
+            'thickness' => ['required', 'numeric', 'between:0.02,3'],
+            'gives' => ['required', 'numeric', 'between:0,0.8'],
+            'left' => ['required', 'numeric', 'between:0,200000'],
+        ];
+    }
+}

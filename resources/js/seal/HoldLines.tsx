@@ -1,0 +1,26 @@
+import Box from '@mui/material/Box';
+import { Figure } from '../shell/Figure';
+import { say } from '../words/words';
+import type { Seal } from './laying';
+import { sayNote } from './Ways';
+
+/** Three figures that are not one: under clamps, lying light, to full strength. */
+export function HoldLines({ hold }: { hold: NonNullable<Seal['hold']> }) {
+    return (
+        <>
+            <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+                <Figure
+                    name={say('page.seal.with', { by: say(`hold-by.${hold.by}`) })}
+                    value={hold.clamp > 0 ? say('page.seal.min', { min: hold.clamp }) : say('page.seal.pressed-only')}
+                />
+                {hold.light > 0 && (
+                    <Figure name={say('page.seal.then-lying-light')} value={say('page.seal.h', { h: hold.light })} />
+                )}
+                <Figure name={say('page.seal.to-full-strength')} value={say('page.seal.h', { h: hold.cure })} />
+            </Box>
+            {hold.because.map((r) => (
+                <span key={r.code}>{sayNote(r)}</span>
+            ))}
+        </>
+    );
+}
