@@ -7,8 +7,6 @@ namespace App\Console\Commands;
 use App\Heat\UsualSource;
 use App\Words\PlanText;
 use App\Words\Words;
-use Facelift\Anatomy\PhoneReader;
-use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\UnknownId;
 use Facelift\Condition\Condition;
 use Facelift\Condition\Observation;
@@ -70,17 +68,7 @@ final class PrintPlan extends Command
 
     private function request(): Request
     {
-        $file = $this->given($this->argument('file'));
-        if (!is_file($file)) {
-            throw new \UnexpectedValueException($file . ' cannot be read');
-        }
-        $phone = (new PhoneReader())->read(
-            json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
-        );
-        $kind = ReplacementKind::tryFrom($this->given($this->option('part')))
-            ?? throw new \UnexpectedValueException(
-                '--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')),
-            );
+        $given = GivenPhone::from($this->argument('file'), $this->option('part'));
         $codes = array_filter(
             explode(',', $this->given($this->option('fault'))),
             static fn(string $c): bool => $c !== '',
@@ -94,8 +82,8 @@ final class PrintPlan extends Command
         );
 
         return new Request(
-            $phone,
-            $phone->replacement($kind),
+            $given->phone,
+            $given->part,
             Condition::observed($seen),
             $this->source(),
             wish: OldPanel::tryFrom($this->given($this->option('old-panel')))

@@ -8,9 +8,7 @@ use App\Papers\Sheets;
 use App\Words\Words;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Phone;
-use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\Replacement;
-use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\UnknownId;
 use Facelift\Condition\Condition;
 use Facelift\Document\Unreadable;
@@ -63,18 +61,8 @@ final class PrintSeal extends Command
 
     private function request(): SealRequest
     {
-        $file = $this->given($this->argument('file'));
-        if (!is_file($file)) {
-            throw new \UnexpectedValueException($file . ' cannot be read');
-        }
-        $phone = (new PhoneReader())->read(
-            json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
-        );
-        $kind = ReplacementKind::tryFrom($this->given($this->option('part')))
-            ?? throw new \UnexpectedValueException(
-                '--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')),
-            );
-        $part = $phone->replacement($kind);
+        $given = GivenPhone::from($this->argument('file'), $this->option('part'));
+        [$phone, $part] = [$given->phone, $given->part];
         $bond = $this->bond($phone, $part);
         $new = in_array($bond->lifted(), $part->replaces, true);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Fasteners;
 
 use Facelift\Geometry\RoundedRectangle;
+use Facelift\Geometry\SvgPaper;
 
 /**
  * The screw mat as a sheet to be printed at 1:1: the phone's outline with every screw's place, and each screw drawn
@@ -12,9 +13,6 @@ use Facelift\Geometry\RoundedRectangle;
  */
 final readonly class MatSheet
 {
-    /** A4, mm. */
-    public const WIDTH = 210.0;
-    public const HEIGHT = 297.0;
     private const LEFT = 12.0;
     private const TOP = 24.0;
     /** Room for a screw to lie in, mm. */
@@ -30,19 +28,6 @@ final readonly class MatSheet
     {
         $box = $this->outline->box;
         $body = [
-            self::text(
-                self::LEFT,
-                12,
-                5,
-                $this->title,
-                true,
-            ),
-            self::text(
-                self::LEFT,
-                18,
-                3.2,
-                'Print at 100 %. The bar below is 50 mm long; measure it before you trust the sheet.',
-            ),
             \sprintf(
                 '<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" rx="%.2f" '
                     . 'fill="none" stroke="#000" stroke-width="0.3"/>',
@@ -59,7 +44,7 @@ final readonly class MatSheet
                 self::LEFT + $place->at->x,
                 self::TOP + $place->at->y,
             );
-            $body[] = self::text(
+            $body[] = SvgPaper::text(
                 self::LEFT + $place->at->x,
                 self::TOP + $place->at->y + 1,
                 2.8,
@@ -74,22 +59,8 @@ final readonly class MatSheet
             [$head, $cells, $y] = $this->group($group, $right, $y);
             array_push($body, $head, ...$cells);
         }
-        $bar = self::HEIGHT - 12;
-        $body[] = \sprintf(
-            '<path d="M%1$.2f %2$.2fv-3M%1$.2f %3$.2fh50m0 -1.5v3" fill="none" stroke="#000" stroke-width="0.4"/>',
-            self::LEFT,
-            $bar,
-            $bar - 1.5,
-        );
-        $body[] = self::text(self::LEFT + 53, $bar - 0.5, 3.2, '50 mm');
 
-        return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" '
-                . 'viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>',
-            self::WIDTH,
-            self::HEIGHT,
-            implode('', $body),
-        );
+        return SvgPaper::document($this->title, self::LEFT, SvgPaper::HEIGHT - 12, $body);
     }
 
     /** @return list<non-empty-list<MatPlace>> alike screws that come out together */
@@ -110,7 +81,7 @@ final readonly class MatSheet
      */
     private function group(array $group, float $x, float $y): array
     {
-        $columns = max(1, min(self::COLUMNS, (int) floor((self::WIDTH - 8 - $x) / self::CELL)));
+        $columns = max(1, min(self::COLUMNS, (int) floor((SvgPaper::WIDTH - 8 - $x) / self::CELL)));
         $cells = [];
         foreach ($group as $i => $place) {
             $left = $x + $i % $columns * self::CELL;
@@ -123,7 +94,7 @@ final readonly class MatSheet
                 self::CELL - 1.5,
                 self::ROW - 1.5,
             );
-            $cells[] = self::text(
+            $cells[] = SvgPaper::text(
                 $left + 1.2,
                 $top + 4,
                 3,
@@ -144,39 +115,15 @@ final readonly class MatSheet
         $rows = intdiv(\count($group) + $columns - 1, $columns);
 
         return [
-            self::text(
+            SvgPaper::text(
                 $x,
                 $y,
                 3.4,
-                \sprintf('%d × %s, %s mm', \count($group), $first->driver->value, self::figure($first->length)),
+                \sprintf('%d × %s, %s mm', \count($group), $first->driver->value, SvgPaper::figure($first->length)),
                 true,
             ),
             $cells,
             $y + 8 + $rows * self::ROW,
         ];
-    }
-
-    private static function text(
-        float $x,
-        float $y,
-        float $size,
-        string $text,
-        bool $bold = false,
-        string $anchor = 'start',
-    ): string {
-        return \sprintf(
-            '<text x="%.2f" y="%.2f" font-size="%.2f" text-anchor="%s"%s>%s</text>',
-            $x,
-            $y,
-            $size,
-            $anchor,
-            $bold ? ' font-weight="bold"' : '',
-            htmlspecialchars($text, \ENT_XML1),
-        );
-    }
-
-    private static function figure(float $mm): string
-    {
-        return rtrim(rtrim(number_format($mm, 2, '.', ''), '0'), '.');
     }
 }

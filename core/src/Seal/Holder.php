@@ -56,7 +56,8 @@ final readonly class Holder
             round($clamp),
             $longer,
             $light,
-            round($cure),
+            // In half days: nothing is known better.
+            12.0 * ceil($cure / 12.0),
             $places,
             $because,
         );

@@ -8,6 +8,7 @@ use Facelift\Geometry\Leg;
 use Facelift\Geometry\Point;
 use Facelift\Geometry\Polygon;
 use Facelift\Geometry\RoundedRectangle;
+use Facelift\Geometry\SvgPaper;
 
 /**
  * A cut sheet of A4 at 1:1: the template with its windows, and beside it every piece flat. It prints at its true size
@@ -15,9 +16,6 @@ use Facelift\Geometry\RoundedRectangle;
  */
 final readonly class SvgSheet
 {
-    /** A4, mm. */
-    public const WIDTH = 210.0;
-    public const HEIGHT = 297.0;
     private const LEFT = 10.0;
     private const TOP = 32.0;
     /** mm between pieces, for the number and the scissors */
@@ -27,21 +25,8 @@ final readonly class SvgSheet
 
     public function svg(): string
     {
-        $body = [
-            self::text(
-                self::LEFT,
-                12,
-                5,
-                $this->drawing->title,
-                true,
-            ),
-            self::text(
-                self::LEFT,
-                18,
-                3.2,
-                'Print at 100 %. The bar below is 50 mm long; measure it before you trust the sheet.',
-            ),
-            self::text(
+        return SvgPaper::document($this->drawing->title, self::LEFT, SvgPaper::HEIGHT - 8, [
+            SvgPaper::text(
                 self::LEFT,
                 23,
                 3.2,
@@ -49,16 +34,7 @@ final readonly class SvgSheet
             ),
             ...$this->template(),
             ...$this->flat(),
-            ...self::bar(),
-        ];
-
-        return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.0fmm" height="%2$.0fmm" '
-                . 'viewBox="0 0 %1$.0f %2$.0f" font-family="sans-serif">%3$s</svg>',
-            self::WIDTH,
-            self::HEIGHT,
-            implode('', $body),
-        );
+        ]);
     }
 
     /** The path data of one stretch of bead, in the phone's own mm. */
@@ -98,7 +74,7 @@ final readonly class SvgSheet
             );
             $box = $piece->lies->bounds();
             $at = self::beside($box->centre(), $d->wall, $piece->depth <= 0.0);
-            $inside[] = self::text(
+            $inside[] = SvgPaper::text(
                 $at->x,
                 $at->y + 0.9,
                 2.4,
@@ -124,7 +100,7 @@ final readonly class SvgSheet
         $out = [];
         $x = self::LEFT + $this->drawing->wall->box->width + 12;
         $y = self::TOP;
-        $bottom = self::HEIGHT - 24;
+        $bottom = SvgPaper::HEIGHT - 24;
         $wide = 0.0;
         $order = $this->drawing->pieces;
         uasort($order, static fn(Piece $a, Piece $b): int => $b->length <=> $a->length);
@@ -140,7 +116,7 @@ final readonly class SvgSheet
                 $y,
                 self::closed((new FlatPiece($piece))->shape()),
             );
-            $out[] = self::text(
+            $out[] = SvgPaper::text(
                 $x + $piece->stock + 0.6,
                 $y + 2.6,
                 2.4,
@@ -161,31 +137,15 @@ final readonly class SvgSheet
         $rows = [];
         foreach (array_values($this->drawing->pieces) as $i => $piece) {
             $column = intdiv($i, 8);
-            $rows[] = self::text(
+            $rows[] = SvgPaper::text(
                 self::LEFT + $column * 33,
                 $y + ($i % 8) * 4.2,
                 2.8,
-                \sprintf('%d: %s × %.1f mm', $i + 1, self::figure($piece->stock), $piece->length),
+                \sprintf('%d: %s × %.1f mm', $i + 1, SvgPaper::figure($piece->stock), $piece->length),
             );
         }
 
         return $rows;
-    }
-
-    /** @return list<string> */
-    private static function bar(): array
-    {
-        $y = self::HEIGHT - 8;
-
-        return [
-            \sprintf(
-                '<path d="M%1$.2f %2$.2fv-3M%1$.2f %3$.2fh50m0 -1.5v3" fill="none" stroke="#000" stroke-width="0.4"/>',
-                self::LEFT,
-                $y,
-                $y - 1.5,
-            ),
-            self::text(self::LEFT + 53, $y - 0.5, 3.2, '50 mm'),
-        ];
     }
 
     private static function closed(Polygon $shape): string
@@ -225,29 +185,5 @@ final readonly class SvgSheet
         $by = $reach > 6 ? ($outer ? 4.5 : 7.5) / $reach : 0.0;
 
         return new Point($at->x + $by * ($c->x - $at->x), $at->y + $by * ($c->y - $at->y));
-    }
-
-    private static function text(
-        float $x,
-        float $y,
-        float $size,
-        string $text,
-        bool $bold = false,
-        string $anchor = 'start',
-    ): string {
-        return \sprintf(
-            '<text x="%.2f" y="%.2f" font-size="%.2f" text-anchor="%s"%s>%s</text>',
-            $x,
-            $y,
-            $size,
-            $anchor,
-            $bold ? ' font-weight="bold"' : '',
-            htmlspecialchars($text, \ENT_XML1),
-        );
-    }
-
-    private static function figure(float $mm): string
-    {
-        return rtrim(rtrim(number_format($mm, 2, '.', ''), '0'), '.');
     }
 }

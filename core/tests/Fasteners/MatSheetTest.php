@@ -6,6 +6,7 @@ namespace Facelift\Tests\Fasteners;
 
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Fasteners\MatSheet;
+use Facelift\Geometry\SvgPaper;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -36,11 +37,11 @@ final class MatSheetTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/[xy]="-|NAN|INF/i', $svg);
         preg_match_all('/ y="([\d.]+)"/', $svg, $found);
         self::assertLessThanOrEqual(
-            MatSheet::HEIGHT,
+            SvgPaper::HEIGHT,
             max([0.0, ...array_map(floatval(...), $found[1])]),
             'nothing lies off the paper',
         );
         preg_match_all('/ x="([\d.]+)"/', $svg, $found);
-        self::assertLessThanOrEqual(MatSheet::WIDTH, max([0.0, ...array_map(floatval(...), $found[1])]));
+        self::assertLessThanOrEqual(SvgPaper::WIDTH, max([0.0, ...array_map(floatval(...), $found[1])]));
     }
 }

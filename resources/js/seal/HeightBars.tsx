@@ -4,7 +4,7 @@ import { say } from '../words/words';
 import type { Heights } from './laying';
 
 /** mm above and below the frame that are drawn */
-const RANGE = 0.5;
+const RANGE = 0.4;
 const WIDTH = 200;
 
 /**
@@ -39,12 +39,12 @@ export function HeightBars({ heights }: { heights: Heights }) {
                         <Box component="td" sx={{ fontFamily: mono }}>
                             {signed(s.likely)}
                         </Box>
-                        <td>
+                        <Box component="td" sx={{ width: '42%' }}>
                             <Box
                                 component="svg"
                                 aria-hidden
                                 viewBox={`0 0 ${WIDTH} 20`}
-                                sx={{ width: '100%', maxWidth: WIDTH, height: 20, display: 'block' }}
+                                sx={{ width: '100%', display: 'block' }}
                             >
                                 <line x1={at(0)} x2={at(0)} y1={0} y2={20} stroke="currentColor" strokeWidth={1.5} />
                                 <line
@@ -71,7 +71,7 @@ export function HeightBars({ heights }: { heights: Heights }) {
                                 />
                                 <circle cx={at(s.proud)} cy={10} r={4} fill="currentColor" />
                             </Box>
-                        </td>
+                        </Box>
                     </tr>
                 ))}
             </tbody>
@@ -79,7 +79,7 @@ export function HeightBars({ heights }: { heights: Heights }) {
     );
 }
 
-const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(2)} mm`;
+const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(2)}`;
 
 function Head({ children }: { children: string }) {
     return (

@@ -18,7 +18,7 @@ interface Props {
 export function Ways({ choice, way, set }: Props) {
     return (
         <Box role="radiogroup" aria-label={say('page.seal.ways')} sx={{ display: 'grid', gap: 1 }}>
-            {choice.offers.map((o, i) => (
+            {inOrder(choice).map(([o, i]) => (
                 <ButtonBase
                     key={o.way}
                     role="radio"
@@ -37,6 +37,7 @@ export function Ways({ choice, way, set }: Props) {
                         border: 2,
                         borderColor: o.way === way ? 'primary.main' : 'divider',
                         fontSize: '1rem',
+                        fontFamily: 'inherit',
                     }}
                 >
                     <Box
@@ -56,6 +57,12 @@ export function Ways({ choice, way, set }: Props) {
             ))}
         </Box>
     );
+}
+
+/** The recommended one first, then what can be done, then what cannot; each with its place in the answer. */
+function inOrder(choice: Schemas['SealChoice']): [Offer, number][] {
+    const rank = ([o, i]: [Offer, number]) => (i === choice.best ? 0 : o.refused ? 2 : 1);
+    return choice.offers.map((o, i): [Offer, number] => [o, i]).sort((a, b) => rank(a) - rank(b));
 }
 
 /** In a row: how it sits, what it holds, what it takes. */

@@ -150,9 +150,12 @@ export function sealMarks(phone: PhoneFile, plan: Plan, step: Step, now: number 
 
 const clampMarks = (seal: Seal): Mark[] => {
     const places = seal.hold?.by === 'clamps' ? seal.hold.places : [];
-    return places.length === 0
-        ? []
-        : [{ id: 'clamps', tone: 'done', dots: places, label: say('page.seal.clamps', { count: places.length }) }];
+    return places.map((at, i): Mark => ({
+        id: `clamp-${i}`,
+        tone: 'done',
+        dots: [at],
+        ...(i === 0 ? { label: say('page.seal.clamps', { count: places.length }) } : {}),
+    }));
 };
 
 /** A straight edge laid across, near every side. */

@@ -9,10 +9,18 @@ import type { Offer } from '../../seal/laying';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 
+/** Equal lengths are told once: `2 × 143.2 + 21.4`. */
+function mm(lengths: readonly number[]): string {
+    const texts = lengths.map((l) => l.toFixed(1));
+    return [...new Set(texts)]
+        .map((text) => [texts.filter((t) => t === text).length, text] as const)
+        .map(([count, text]) => (count > 1 ? `${count} × ${text}` : text))
+        .join(' + ');
+}
+
 /** What is cut from which roll, and what the rolls lack. */
 export function CutTable({ cut }: { cut: NonNullable<Offer['cut']> }) {
     const rolls = useQuery(queries.rolls()).data?.data ?? [];
-    const mm = (lengths: number[]) => lengths.map((l) => l.toFixed(1)).join(' + ');
     return (
         <>
             <Table size="small" aria-label={say('page.cut-table.cut-list')}>

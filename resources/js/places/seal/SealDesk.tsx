@@ -123,7 +123,7 @@ export function SealDesk() {
             {answer.error && <Refusal error={answer.error} />}
             {phone && bond && choice && (
                 <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 2 }}>
-                    <Box sx={{ height: 720, minWidth: 0 }}>
+                    <Box sx={{ height: 'min(720px, calc(100vh - 90px))', minWidth: 0, position: 'sticky', top: 76 }}>
                         <Mat
                             phone={phone}
                             face={bond.face}

@@ -37,7 +37,13 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
                         </span>
                     )}
                     {item.kind === 'piece' && item.piece.trimmed && <span>{say('page.seal.trim-in-place')}</span>}
-                    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+                    <Box
+                        sx={{
+                            display: items.length > 1 ? 'grid' : 'none',
+                            gridTemplateColumns: '1fr 1fr',
+                            gap: 1.25,
+                        }}
+                    >
                         <Button variant="outlined" color="inherit" onClick={laying.back} disabled={now === 0}>
                             {say('page.seal.back')}
                         </Button>

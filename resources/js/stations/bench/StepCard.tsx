@@ -238,12 +238,21 @@ function Awaited({ job, part }: { job: Job; part: string }) {
 
 function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOut }: Props & { step: Step }) {
     const { done, started, heat } = view;
+    const [first, ...further] = stepText(step);
     return (
         <>
             <Typography component="h1" variant="h1">
                 {stepTitle(step)}
             </Typography>
-            {stepText(step).map((t) => (
+            <Typography>{first}</Typography>
+            {laying && (
+                <LayingPanel
+                    job={job.id}
+                    laying={laying}
+                    leaveOut={mayWork && !done && !view.looking ? leaveOut : null}
+                />
+            )}
+            {further.map((t) => (
                 <Typography key={t}>{t}</Typography>
             ))}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -256,13 +265,6 @@ function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOu
                     </Box>
                 ))}
             </Box>
-            {laying && (
-                <LayingPanel
-                    job={job.id}
-                    laying={laying}
-                    leaveOut={mayWork && !done && !view.looking ? leaveOut : null}
-                />
-            )}
             {step.kind === 'dry-fit' && <DryFitPanel job={job} plan={plan} step={step} mayWork={mayWork && !done} />}
             {!done && (
                 <StepClock step={step} started={started} heat={heat} heated={heated} end={heatingEnd(plan, step)} />

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Plan\Internal\Back;
 
+use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Place;
 use Facelift\Anatomy\Tool;
 use Facelift\Cut\GlassMove;
@@ -45,7 +46,7 @@ final readonly class NewGlass implements Writer
             );
         }
         $this->add($this->cleaned());
-        $dry = Drying::step(Place::Edge, $this->panel()[0] ?? '', $this->site->steps->face());
+        $dry = Drying::step(Place::Edge, $this->panel()[0] ?? '', Face::Front);
         $this->add($dry->because(new Reason('adhesive-needs-dry')));
         $this->add($this->laid());
 
@@ -154,7 +155,7 @@ final readonly class NewGlass implements Writer
 
     private function step(StepKind $kind): Step
     {
-        return Step::of($kind, $this->site->steps->face(), ...$this->panel());
+        return Step::of($kind, Face::Front, ...$this->panel());
     }
 
     /** @return list<string> */
