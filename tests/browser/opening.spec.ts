@@ -1,40 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, atStep, doStep, planned, planOf, signIn, steps } from './technician';
+import { accessible, atStep, doStep, onTheShelf, planned, planOf, signIn, steps, type PartFor } from './technician';
 
-/** What a part is for. */
-interface For {
-    modelCodes: string[];
-    connector: string | null;
-    technology: 'lcd' | 'oled';
-    colour: string;
-}
-
-const SORREL: For = { modelCodes: ['MS-20'], connector: null, technology: 'lcd', colour: 'clay' };
-const VESPER: For = { modelCodes: ['QV-2110'], connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
-
-/** A part of its own, so that no other test takes it. */
-async function onTheShelf(page: Page, label: string, of: For): Promise<void> {
-    const cookies = await page.context().cookies();
-    const token = decodeURIComponent(cookies.find((c) => c.name === 'XSRF-TOKEN')?.value ?? '');
-    const added = await page.request.post('/api/shelf', {
-        headers: { Referer: page.url(), 'X-XSRF-TOKEN': token, Accept: 'application/json' },
-        data: {
-            label,
-            name: 'A display',
-            kind: 'display-assembly',
-            ...of,
-            refresh: 60,
-            brings: [],
-            cost: '42.00',
-            sheet: null,
-            supplier: 'Norrby Panels',
-            batch: 'NP-9',
-            state: 'new',
-            place: 'D2',
-        },
-    });
-    expect(added.status(), await added.text()).toBe(201);
-}
+const SORREL: PartFor = { modelCodes: ['MS-20'], connector: null, technology: 'lcd', colour: 'clay' };
+const VESPER: PartFor = { modelCodes: ['QV-2110'], connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
 
 const sources = (page: Page) => page.getByRole('table', { name: /Sources of heat/ });
 

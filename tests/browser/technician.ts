@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import type { components } from '../../resources/js/api/schema';
 
 type Plan = components['schemas']['Plan'];
@@ -191,4 +191,70 @@ async function sayWhy(page: Page): Promise<void> {
         await question.waitFor({ state: 'hidden' });
         await page.getByText('● saved').waitFor();
     }
+}
+
+/** What a part is for. */
+export interface PartFor {
+    modelCodes: string[];
+    connector: string | null;
+    technology: 'lcd' | 'oled' | null;
+    colour: string;
+    kind?: string;
+    refresh?: number;
+}
+
+async function post(page: Page, path: string, data: unknown): Promise<APIResponse> {
+    const cookies = await page.context().cookies();
+    const token = decodeURIComponent(cookies.find((c) => c.name === 'XSRF-TOKEN')?.value ?? '');
+    return page.request.post(`/api${path}`, {
+        headers: { Referer: page.url(), 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+        data,
+    });
+}
+
+/** A part of its own, so that no other test takes it. */
+export async function onTheShelf(page: Page, label: string, of: PartFor): Promise<void> {
+    const added = await post(page, '/shelf', {
+        label,
+        name: 'A display',
+        kind: 'display-assembly',
+        refresh: 60,
+        ...of,
+        brings: [],
+        cost: '42.00',
+        sheet: null,
+        supplier: 'Norrby Panels',
+        batch: 'NP-9',
+        state: 'new',
+        place: 'D2',
+    });
+    expect(added.status(), await added.text()).toBe(201);
+}
+
+/** Everything before a step has been done, each in its own time, as another screen has sent it. */
+export async function workedUpTo(page: Page, job: string, stop: (step: Step) => boolean): Promise<Step> {
+    const plan = await planOf(page, job);
+    const events: unknown[] = [];
+    let at = Date.now() - 4 * 3600_000;
+    const say = (type: string, data: Record<string, string>) =>
+        events.push({ id: crypto.randomUUID(), type, at: (at += 1), data });
+    const end = plan.steps.findIndex(stop);
+    for (const step of plan.steps.slice(0, end)) {
+        for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
+            say('test', { gate: step.gate ?? '', function: f.function, outcome: 'pass' });
+        }
+        at += 1000 * step.hands;
+        if (step.wait > 0) {
+            say('timer-started', { step: step.id });
+            at += 1000 * step.wait;
+        }
+        say('step-done', { step: step.id, why: 'as planned' });
+    }
+    const answer = await post(page, `${job}/events`, { events });
+    expect(((await answer.json()) as { refused: unknown[] }).refused).toEqual([]);
+    const step = plan.steps[end];
+    if (!step) {
+        throw new Error('the plan has no such step');
+    }
+    return step;
 }
