@@ -18,7 +18,6 @@ use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Bench\Run;
 use Facelift\Plan\PlanDocument;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Keeps that a blade dragged, and where; the rest of the edge is planned anew, the plan before stays in the record. */
@@ -28,6 +27,7 @@ final readonly class ReportDrag
     public const KEPT_AS = 'dragged';
 
     public function __construct(
+        private OnceAtBench $once,
         private Runs $runs,
         private Standing $standing,
         private Planning $planning,
@@ -48,14 +48,7 @@ final readonly class ReportDrag
         string $step,
         float $mm,
     ): Job {
-        return DB::connection()->transaction(function () use ($job, $user, $id, $at, $step, $mm): Job {
-            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            if (PlanChange::query()->whereKey($id)->where('job_id', $locked->id)->exists()) {
-                return $locked;
-            }
-            if ($locked->handed_over_at !== null) {
-                throw Conflict::closed($locked);
-            }
+        return ($this->once)($job, $id, function (Job $locked) use ($user, $id, $at, $step, $mm): void {
             $run = $this->runs->run($locked);
             $bond = $run->plan->steps[$step]->act->move->bond ?? '';
             $source = $this->heat->source($locked, $run, $bond, $at);
@@ -79,11 +72,7 @@ final readonly class ReportDrag
             );
             $locked->plan = (new PlanDocument())->json($plan);
             $this->standing->moved($locked, $this->runs->run($locked));
-            ++$locked->version;
-            $locked->save();
-
-            return $locked;
-        }, 3);
+        });
     }
 
     /** @param bool $through true if enough of the pass is through to call it done */

@@ -18,13 +18,12 @@ use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Document\Reason;
 use Facelift\Plan\PlanDocument;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Keeps a trouble, and the plan anew from where the phone now stands; the plan before it stays in the record. */
 final readonly class ReportTrouble
 {
-    public function __construct(private Runs $runs, private Standing $standing) {}
+    public function __construct(private OnceAtBench $once, private Runs $runs, private Standing $standing) {}
 
     /**
      * @throws Conflict            If the job is closed.
@@ -39,14 +38,7 @@ final readonly class ReportTrouble
         string $trouble,
         string $subject,
     ): Job {
-        return DB::connection()->transaction(function () use ($job, $user, $id, $at, $step, $trouble, $subject): Job {
-            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            if (PlanChange::query()->whereKey($id)->where('job_id', $locked->id)->exists()) {
-                return $locked;
-            }
-            if ($locked->handed_over_at !== null) {
-                throw Conflict::closed($locked);
-            }
+        return ($this->once)($job, $id, function (Job $locked) use ($user, $id, $at, $step, $trouble, $subject): void {
             $run = $this->runs->run($locked);
             $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
                 ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
@@ -59,11 +51,7 @@ final readonly class ReportTrouble
             $plan = (new Amendment($run))->of($consequence);
             $locked->plan = (new PlanDocument())->json($plan);
             $this->standing->moved($locked, $run->under($plan)->with($event));
-            ++$locked->version;
-            $locked->save();
-
-            return $locked;
-        }, 3);
+        });
     }
 
     private function keep(Job $job, User $user, Event $event, Consequence $consequence): void

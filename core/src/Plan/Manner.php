@@ -37,93 +37,59 @@ final readonly class Manner
 
     public function with(Tool $tool): self
     {
-        return new self(
-            $this->face,
-            $tool,
-            $this->hands,
-            $this->wait,
-            $this->hazards,
-            $this->warmth,
-            $this->battery,
-            $this->attended,
-        );
+        return $this->but(tool: $tool);
     }
 
     public function taking(float $hands, float $wait): self
     {
-        return new self(
-            $this->face,
-            $this->tool,
-            $hands,
-            $wait,
-            $this->hazards,
-            $this->warmth,
-            $this->battery,
-            $this->attended,
-        );
+        return $this->but(hands: $hands, wait: $wait);
     }
 
     public function minding(Hazard ...$hazards): self
     {
-        $all = [...$this->hazards, ...array_values($hazards)];
-
-        return new self(
-            $this->face,
-            $this->tool,
-            $this->hands,
-            $this->wait,
-            $all,
-            $this->warmth,
-            $this->battery,
-            $this->attended,
-        );
+        return $this->but(hazards: [...$this->hazards, ...array_values($hazards)]);
     }
 
     public function warming(Warmth $warmth): self
     {
-        return new self(
-            $this->face,
-            $this->tool,
-            $this->hands,
-            $this->wait,
-            $this->hazards,
-            $warmth,
-            $this->battery,
-            $this->attended,
-        );
+        return $this->but(warmth: $warmth);
     }
 
     public function batteryOff(): self
     {
-        return new self(
-            $this->face,
-            $this->tool,
-            $this->hands,
-            $this->wait,
-            $this->hazards,
-            $this->warmth,
-            BatteryRule::Off,
-            $this->attended,
-        );
+        return $this->but(battery: BatteryRule::Off);
     }
 
     public function attended(): self
     {
-        return new self(
-            $this->face,
-            $this->tool,
-            $this->hands,
-            $this->wait,
-            $this->hazards,
-            $this->warmth,
-            $this->battery,
-            true,
-        );
+        return $this->but(attended: true);
     }
 
     /** s that keep somebody's hands busy */
     public function work(): float
     {
         return $this->hands + ($this->attended ? $this->wait : 0.0);
+    }
+
+    /** @param list<Hazard>|null $hazards */
+    private function but(
+        ?Tool $tool = null,
+        ?float $hands = null,
+        ?float $wait = null,
+        ?array $hazards = null,
+        ?Warmth $warmth = null,
+        ?BatteryRule $battery = null,
+        ?bool $attended = null,
+    ): self {
+        return new self(
+            $this->face,
+            $tool ?? $this->tool,
+            $hands ?? $this->hands,
+            $wait ?? $this->wait,
+            $hazards ?? $this->hazards,
+            $warmth ?? $this->warmth,
+            $battery ?? $this->battery,
+            $attended ?? $this->attended,
+        );
     }
 }

@@ -14,6 +14,9 @@ use Facelift\Geometry\Side;
 /** Where the glass ends up at each side with one adhesive, and what follows. */
 final readonly class Heights
 {
+    /** mm: thinner tape is not made */
+    private const LEAST = 0.02;
+
     /**
      * @param non-empty-list<SideHeight> $sides
      * @param bool                       $backlight true if a screen that is pressed down bears on a backlight
@@ -86,6 +89,14 @@ final readonly class Heights
             'likely' => round($high->budget->likely(), 2),
             'worst' => round($high->budget->worst(), 2),
         ])];
+        if ($this->room() >= self::LEAST) {
+            $because[] = new Reason('room-for', [
+                'pressed' => round($this->room(), 2),
+                'laid' => round($this->room() / (1 - Roll::FOAM_GIVES), 2),
+            ]);
+        } else {
+            $because[] = new Reason('no-room-for-any');
+        }
         if ($sits->lifts() && $this->backlight) {
             $because[] = new Reason('presses-on-backlight');
         }

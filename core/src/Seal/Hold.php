@@ -19,6 +19,7 @@ final readonly class Hold
      * @param float            $light  h lying under a light load afterwards
      * @param float            $cure   h to full strength
      * @param list<ClampPlace> $places where clamps can stand
+     * @param float            $perMm  N per mm of the bond under clamps at all of them, by their usual force
      * @param list<Reason>     $because
      */
     public function __construct(
@@ -28,18 +29,19 @@ final readonly class Hold
         public float $light,
         public float $cure,
         public array $places,
+        public float $perMm,
         public array $because,
     ) {}
 
-    /** N per mm of the bond under the clamps that can stand */
-    public function press(float $edge): float
-    {
-        return $edge > 0 ? \count($this->places) * ClampPlace::FORCE / $edge : 0.0;
-    }
-
-    /** min until the tail screws may go in and it may be carried */
+    /** min until the tail screws may go in: after it was held, whatever comes then */
     public function untilScrews(): float
     {
         return $this->clamp;
+    }
+
+    /** h until it may be carried in a pocket: after it has lain light */
+    public function untilCarried(): float
+    {
+        return round($this->clamp / 60 + $this->light, 1);
     }
 }

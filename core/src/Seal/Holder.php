@@ -40,7 +40,6 @@ final readonly class Holder
                 3.0,
                 self::CURE * max(0.5, min(2.0, $colder)),
             ],
-            Way::OpticalAdhesive => [0.0, 0.0, 0.0, self::CURE],
             default => [min(self::MOST, $bond->closing->clampMinutes), 60.0, 0.0, self::CURE],
         };
         $because = $way->isLiquid() ? [new Reason('longer-is-fine', ['hours' => round($light)])] : [];
@@ -59,6 +58,7 @@ final readonly class Holder
             // In half days: nothing is known better.
             12.0 * ceil($cure / 12.0),
             $places,
+            round(\count($places) * ClampPlace::FORCE / $phone->body->glass->perimeter(), 3),
             $because,
         );
     }

@@ -7,7 +7,7 @@ namespace Facelift\Seal;
 use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\SuppliedAdhesive;
 
-/** How a bond can be made again. */
+/** How a bond at a ledge can be made again; new glass on a panel is `GlassLaying`. */
 enum Way: string
 {
     /** Adhesive that lies on the new part already. */
@@ -17,13 +17,12 @@ enum Way: string
     case Bead = 'bead';
     case TapeAndBead = 'tape-and-bead';
     case SealAndTape = 'seal-and-tape';
-    case OpticalAdhesive = 'optical-adhesive';
 
     /** True if it sets by itself after it is pressed. */
     public function isLiquid(): bool
     {
         return match ($this) {
-            self::Bead, self::TapeAndBead, self::OpticalAdhesive => true,
+            self::Bead, self::TapeAndBead => true,
             default => false,
         };
     }
@@ -31,10 +30,7 @@ enum Way: string
     /** True if a liner lies on it until the screen is set in. */
     public function hasLiner(): bool
     {
-        return match ($this) {
-            self::Bead, self::OpticalAdhesive => false,
-            default => true,
-        };
+        return $this !== self::Bead;
     }
 
     /** True if tape from the rolls is cut for it. */

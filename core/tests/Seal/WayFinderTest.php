@@ -67,7 +67,7 @@ final class WayFinderTest extends TestCase
         self::assertSame(0.18, $heights->highest()->budget->proud());
         self::assertSame(0.2408, $heights->highest()->budget->likely());
         self::assertSame(0.12, $heights->tilt());
-        self::assertSame(['sits-proud', 'residue-under', 'sits-crooked'], self::codes($heights->because()));
+        self::assertSame(['sits-proud', 'room-for', 'residue-under', 'sits-crooked'], self::codes($heights->because()));
     }
 
     public function testAProudScreenPressesOnABacklight(): void

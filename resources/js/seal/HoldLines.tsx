@@ -16,6 +16,14 @@ export function HoldLines({ hold }: { hold: NonNullable<Seal['hold']> }) {
                 {hold.light > 0 && (
                     <Figure name={say('page.seal.then-lying-light')} value={say('page.seal.h', { h: hold.light })} />
                 )}
+                <Figure
+                    name={say('page.seal.tail-screws-after')}
+                    value={say('page.seal.min', { min: hold.untilScrews })}
+                />
+                <Figure name={say('page.seal.carried-after')} value={say('page.seal.h', { h: hold.untilCarried })} />
+                {hold.perMm > 0 && hold.by === 'clamps' && (
+                    <Figure name={say('page.seal.n-per-mm')} value={hold.perMm.toFixed(2)} />
+                )}
                 <Figure name={say('page.seal.to-full-strength')} value={say('page.seal.h', { h: hold.cure })} />
             </Box>
             {hold.because.map((r) => (

@@ -81,6 +81,10 @@ final readonly class BeforeAdhesive
                 : new Reason('flex-through-its-slot');
         }
 
+        if ($this->site->phone->parts[$this->bond->lifted()]->kind === PartKind::Digitizer) {
+            $notes[] = new Reason('dust-between-layers');
+        }
+
         return $this->step(StepKind::CheckUnder)
             ->saying(['name' => $this->site->request->replacement->name])
             ->noting(...$notes)

@@ -47,6 +47,7 @@ final readonly class Gates
             ->saying(['gate' => $gate->value])
             ->testing($gate)
             ->taking(self::SECONDS)
+            ->noting(...($gate === Gate::Finished ? [new Reason('protector-last')] : []))
             ->because(new Reason($why));
 
         return $this->site->steps->add($gate === Gate::Finished ? Phase::Finish : Phase::Close, $step, $after);

@@ -126,6 +126,7 @@ final readonly class NewGlass implements Writer
     {
         return [
             new Reason('lay-ml', ['ml' => round($laid->ml(), 2)]),
+            new Reason('level-first'),
             new Reason('lower-one-side'),
             ...($laid->drops === [] ? [] : [new Reason('drop-beyond-hole')]),
             new Reason('shade-until-spread'),

@@ -83,11 +83,15 @@ final readonly class SealSteps
 
     public function released(): Step
     {
-        $light = $this->seal->hold->light ?? 0.0;
+        $hold = $this->seal->hold;
+        $light = $hold->light ?? 0.0;
 
         return $this->step(StepKind::Unclamp)
             ->saying(['name' => $this->bond->name])
-            ->noting(...($light > 0 ? [new Reason('lies-light', ['hours' => $light])] : []))
+            ->noting(
+                ...($light > 0 ? [new Reason('lies-light', ['hours' => $light])] : []),
+                ...($hold === null ? [] : [new Reason('carried-after', ['hours' => $hold->untilCarried()])]),
+            )
             ->taking(20.0)
             ->because(new Reason('adhesive-grips'))
             ->leaving(Effects::none()->taking(Thing::Clamps));

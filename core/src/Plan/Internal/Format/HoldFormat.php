@@ -36,6 +36,9 @@ final readonly class HoldFormat
                 ],
                 $h->places,
             ),
+            'perMm' => $h->perMm,
+            'untilScrews' => $h->untilScrews(),
+            'untilCarried' => $h->untilCarried(),
             'because' => Maps::reasons($h->because),
         ];
     }
@@ -52,6 +55,7 @@ final readonly class HoldFormat
                 $p->enum('side', Side::class),
                 new Point($p->number('x', -100, 1000), $p->number('y', -100, 1000)),
             )),
+            $n->number('perMm', 0, 1000),
             $n->each('because', Reason::read(...)),
         );
     }

@@ -78,6 +78,7 @@ final readonly class SecondPlan
                 'light' => 0.0,
                 'cure' => 0.0,
                 'places' => [],
+                'perMm' => 0.0,
                 'because' => [],
             ],
             'because' => [],

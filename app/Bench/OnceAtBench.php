@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Exceptions\Conflict;
+use App\Models\Job;
+use App\Models\PlanChange;
+use Illuminate\Support\Facades\DB;
+
+/** A report that changes the plan at the bench: one transaction on the locked job, told once, counted up. */
+final readonly class OnceAtBench
+{
+    /**
+     * @param string               $id   of the report, made by the client: the same again changes nothing
+     * @param \Closure(Job): void $tell changes the locked job
+     *
+     * @throws Conflict If the job is closed.
+     */
+    public function __invoke(Job $job, string $id, \Closure $tell): Job
+    {
+        return DB::connection()->transaction(static function () use ($job, $id, $tell): Job {
+            $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+            if (PlanChange::query()->whereKey($id)->where('job_id', $locked->id)->exists()) {
+                return $locked;
+            }
+            if ($locked->handed_over_at !== null) {
+                throw Conflict::closed($locked);
+            }
+            $tell($locked);
+            ++$locked->version;
+            $locked->save();
+
+            return $locked;
+        }, 3);
+    }
+}
