@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Models\GlassTry;
 use App\Models\Role;
+use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\User;
@@ -39,6 +40,18 @@ final class DatabaseSeeder extends Seeder
         }
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
+        }
+        // A rest of tape and four rolls, by widths that are common.
+        foreach ([[1.0, 10_000], [1.5, 32_400], [1.5, 640], [2.0, 18_700], [3.0, 7_250]] as $i => [$width, $left]) {
+            Roll::query()->create([
+                'id' => Str::uuid()->toString(),
+                'name' => 'Black foam ' . $width . ' mm' . ($i === 2 ? ', rest' : ''),
+                'width' => $width,
+                'thickness' => 0.3,
+                'gives' => 0.2,
+                'left_mm' => $left,
+                'kept_by' => User::query()->where('role', Role::Technician)->firstOrFail()->id,
+            ]);
         }
         ShopRule::query()->create([
             'version' => 1,
