@@ -121,7 +121,7 @@ async function newGlass() {
         ['Phone', /Quillon Vesper$/],
         ['Part', /Glass only/],
     ]) {
-        await page.getByLabel(field).click();
+        await page.getByRole('combobox', { name: field, exact: true }).click();
         await page.getByRole('option', { name: option }).click();
     }
     await page.getByRole('img', { name: /Optical adhesive/ }).waitFor();

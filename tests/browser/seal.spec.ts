@@ -107,8 +107,8 @@ test('bead: chosen at the dry fit, laid at a pace with a tip that runs ahead', a
 test('new glass: how the adhesive is laid, how long it runs, how it is cured', async ({ page }) => {
     await signIn(page);
     await page.getByRole('tab', { name: 'Seal desk' }).click();
-    await choose(page, page.getByLabel('Phone'), /Quillon Vesper$/);
-    await choose(page, page.getByLabel('Part'), /Glass only/);
+    await choose(page, page.getByRole('combobox', { name: 'Phone' }), /Quillon Vesper$/);
+    await choose(page, page.getByRole('combobox', { name: 'Part' }), /Glass only/);
     const verdict = page.getByRole('region', { name: 'Verdict' });
     await expect(verdict).toContainText('UV lamp 2:00');
     await expect(page.getByRole('img', { name: /Optical adhesive/ })).toBeVisible();
@@ -118,7 +118,7 @@ test('new glass: how the adhesive is laid, how long it runs, how it is cured', a
 test('the seal desk: a thickness is moved and the verdict follows; rolls are kept and cut from', async ({ page }) => {
     await signIn(page);
     await page.getByRole('tab', { name: 'Seal desk' }).click();
-    await choose(page, page.getByLabel('Phone'), /Brasca Fern 4/);
+    await choose(page, page.getByRole('combobox', { name: 'Phone' }), /Brasca Fern 4/);
     const ways = page.getByRole('radiogroup', { name: 'Ways to seal' });
     await expect(ways.getByRole('radio', { name: /^Tape from the roll · recommended/ })).toBeChecked();
     await page.getByRole('slider', { name: /^Thickness/ }).focus();
@@ -164,5 +164,5 @@ test('strong glue is laid as a bead without a tape to cut', async ({ page }) => 
     await workedUpTo(page, job, (s) => s.kind === 'lay-seal');
     await page.getByRole('link', { name: 'To the bench' }).click();
     await expect(laying(page)).toContainText('1 of 1');
-    await expect(laying(page)).toContainText('without lifting the tip');
+    await expect(laying(page)).toContainText('mm in one go');
 });

@@ -7,7 +7,9 @@ namespace Facelift\Seal;
 use Facelift\Anatomy\SuppliedAdhesive;
 use Facelift\Condition\Observation;
 use Facelift\Document\Reason;
-use Facelift\Seal\Internal\Offers;
+use Facelift\Seal\Internal\OfferDesk;
+use Facelift\Seal\Internal\PlainOffers;
+use Facelift\Seal\Internal\TapeOffers;
 
 /**
  * Computes every way of making a bond again and recommends one: what came with the part, if it ends up flush; else what
@@ -17,26 +19,29 @@ final readonly class WayFinder
 {
     public function find(SealRequest $request): WayChoice
     {
-        $make = new Offers($request);
+        $desk = new OfferDesk($request);
+        $plain = new PlainOffers($desk);
+        $tape = new TapeOffers($desk, $plain);
         $offers = [
-            $make->fitted(),
-            $make->seal(),
-            $make->tape(),
-            $make->bead(),
-            $make->tapeAndBead(),
-            $make->sealAndTape(),
+            $plain->fitted(),
+            $plain->seal(),
+            $tape->tape(),
+            $plain->bead(),
+            $tape->tapeAndBead(),
+            $tape->sealAndTape(),
         ];
-        [$best, $because] = self::best($request, $offers);
+        [$best, $because] = self::best($request, $offers, $tape->suppliedTape());
 
         return new WayChoice($offers, $best, $because);
     }
 
     /**
      * @param non-empty-list<WayOffer> $offers
+     * @param WayOffer|null            $kit    tape that came with the part
      *
      * @return array{int|null, list<Reason>}
      */
-    private static function best(SealRequest $request, array $offers): array
+    private static function best(SealRequest $request, array $offers, ?WayOffer $kit): array
     {
         $can = array_filter($offers, static fn(WayOffer $o): bool => $o->refused === null);
         $last = array_filter($can, static fn(WayOffer $o): bool => $o->lasts());
@@ -51,7 +56,8 @@ final readonly class WayFinder
         $bent = $request->condition->shows(Observation::FrameBent) ? $at(Way::TapeAndBead) ?? $at(Way::Bead) : null;
         $built = Way::asBuilt($request->bond->closing->renewal);
         $asBuilt = $built === null ? null : $at($built);
-        $notSupplied = self::suppliedLifts($request, $can, $among);
+        $left = array_diff_key($can, $among);
+        $notSupplied = self::suppliedLifts($request, $kit === null ? $left : [...$left, $kit]);
 
         return match (true) {
             $bent !== null => [$bent, [new Reason('way-bent-frame')]],
@@ -88,16 +94,15 @@ final readonly class WayFinder
     }
 
     /**
-     * @param array<int, WayOffer> $can
-     * @param array<int, WayOffer> $among
+     * @param array<int, WayOffer> $left
      *
      * @return list<Reason> that what came with the part is left in its box, and why
      */
-    private static function suppliedLifts(SealRequest $request, array $can, array $among): array
+    private static function suppliedLifts(SealRequest $request, array $left): array
     {
-        foreach (array_diff_key($can, $among) as $offer) {
+        foreach ($left as $offer) {
             $high = $offer->heights?->highest();
-            if ($offer->supplied && $high !== null) {
+            if ($offer->supplied && !$offer->lasts() && $high !== null) {
                 return [new Reason('supplied-lifts', [
                     'thickness' => (float) $offer->thickness,
                     'mm' => round($high->budget->likely(), 2),

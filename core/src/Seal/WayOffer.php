@@ -59,7 +59,7 @@ final readonly class WayOffer
     public function holds(): ?float
     {
         return match (true) {
-            $this->tape === null && $this->bead === null => null,
+            $this->way->takesSeal(), $this->tape === null && $this->bead === null => null,
             default => ($this->tape?->holds() ?? 0.0) + ($this->bead?->holds() ?? 0.0),
         };
     }

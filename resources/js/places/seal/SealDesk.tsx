@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Link from '@mui/material/Link';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
@@ -13,6 +12,7 @@ import { Mat } from '../../mat/Mat';
 import { HeightBars } from '../../seal/HeightBars';
 import { HoldLines } from '../../seal/HoldLines';
 import { freeMarks, glassLaidMarks, layoutMarks, ledgeMarks, type Offer } from '../../seal/laying';
+import { SheetLinks } from '../../seal/SheetLinks';
 import { sayNote, Ways } from '../../seal/Ways';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
@@ -205,13 +205,7 @@ function Chosen({ offer, choice, tried }: { offer: Offer; choice: Choice; tried:
                     {say('page.seal-desk.inside')} {choice.inner.map((i) => `${i.name}: ${sayNote(i.how)}`).join(' ')}
                 </span>
             )}
-            <Box sx={{ display: 'flex', gap: 2 }}>
-                {(['pdf', 'svg', 'dxf'] as const).map((format) => (
-                    <Link key={format} href={`/api/seal/sheet.${format}?${query}`} target="_blank" rel="noreferrer">
-                        {say('page.seal.cut-sheet', { format: format.toUpperCase() })}
-                    </Link>
-                ))}
-            </Box>
+            <SheetLinks to={(format) => `/api/seal/sheet.${format}?${query}`} />
         </Box>
     );
 }

@@ -5,6 +5,7 @@ import { KeyedButton } from '../../shell/KeyedButton';
 import { mono } from '../../theme/tokens';
 import { laidWords } from '../../seal/laying';
 import type { Laying } from '../../seal/useLaying';
+import { SheetLinks } from '../../seal/SheetLinks';
 import { say } from '../../words/words';
 
 interface Props {
@@ -69,11 +70,7 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
                 </Box>
             )}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
-                {(['pdf', 'svg', 'dxf'] as const).map((format) => (
-                    <a key={format} href={`/api/jobs/${job}/cut-sheet.${format}`} target="_blank" rel="noreferrer">
-                        {say('page.seal.cut-sheet', { format: format.toUpperCase() })}
-                    </a>
-                ))}
+                <SheetLinks to={(format) => `/api/jobs/${job}/cut-sheet.${format}`} />
                 {leaveOut && (
                     <Button size="small" color="inherit" onClick={leaveOut}>
                         {say('page.seal.not-renewed')}
