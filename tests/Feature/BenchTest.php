@@ -101,7 +101,6 @@ final class BenchTest extends TestCase
         );
         self::assertStringContainsString('0:01 of 20:00', $text);
         self::assertStringContainsString('held by bands instead', $text);
-        self::assertStringNotContainsString('clamped until', $text);
     }
 
     /** A heating of two seconds has not heated, and a blade in a cold bond is asked about. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Seal;
 
 use Facelift\Anatomy\Bond;
+use Facelift\Anatomy\Face;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Document\Reason;
@@ -46,12 +47,15 @@ final readonly class Holder
         if ($noClamp !== null) {
             $because[] = new Reason('clamps-do-not-fit', ['side' => $noClamp->value]);
         }
+        if ($phone->body->curve > 0 && $bond->face === Face::Front) {
+            $because[] = new Reason('weight-on-curved-glass');
+        }
         if (!$way->isLiquid() && $room < 20.0) {
             $because[] = new Reason('hold-warm-tape', ['room' => round($room)]);
         }
 
         return new Hold(
-            $clamp <= 0 ? HoldBy::Hand : ($noClamp !== null || $places === [] ? HoldBy::Bands : HoldBy::Clamps),
+            self::by($phone, $bond, $clamp, $places),
             round($clamp),
             $longer,
             $light,
@@ -61,6 +65,18 @@ final readonly class Holder
             round(\count($places) * ClampPlace::FORCE / $phone->body->glass->perimeter(), 3),
             $because,
         );
+    }
+
+    /** @param list<ClampPlace> $places */
+    private static function by(Phone $phone, Bond $bond, float $clamp, array $places): HoldBy
+    {
+        return match (true) {
+            $clamp <= 0 => HoldBy::Hand,
+            // A jaw slips off an edge that curves down, and cracks it.
+            $phone->body->curve > 0 && $bond->face === Face::Front => HoldBy::Weight,
+            $bond->closing->noClamp !== null, $places === [] => HoldBy::Bands,
+            default => HoldBy::Clamps,
+        };
     }
 
     /** @return list<ClampPlace> */

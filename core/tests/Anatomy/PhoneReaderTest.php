@@ -35,6 +35,14 @@ final class PhoneReaderTest extends TestCase
     }
 
     /** @param callable(array<string, mixed>): mixed $break */
+    /** An open backlight bears no adhesive in its well: bright marks stay. */
+    public function testAnOpenBacklightTakesNoPadInTheMiddle(): void
+    {
+        $pad = ['id' => 'pad', 'name' => 'Pad', 'x' => 37, 'y' => 60, 'width' => 20, 'height' => 5];
+        $faults = self::faultsOf(Phones::changed('tivane-anvil', ['bonds.1.zones' => [$pad]]));
+        self::assertSame('bonds[1].zones', $faults[0]->path);
+    }
+
     #[DataProvider('broken')]
     public function testRefusesWithPathAndReason(callable $break, string $path, string $reason): void
     {
@@ -92,6 +100,28 @@ final class PhoneReaderTest extends TestCase
             '(1.0, 1.0) lies off the phone',
         ];
         yield 'a part off the phone' => [$with('parts.2.y', 160), 'parts[2]', '"bracket" lies off the phone'];
+        yield 'a ledge that leaves nothing inside' => [
+            static fn(array $d): array => $with('ledge.right', 19)($with('body.width', 21)($d)),
+            'ledge',
+            'leaves nothing inside of a glass of 19.4 × 144.6 mm',
+        ];
+        yield 'a narrower stretch that is wider' => [
+            $with('ledge.narrowings', [['side' => 'left', 'from' => 10, 'to' => 20, 'width' => 1.9]]),
+            'ledge.narrowings[0].width',
+            'is 1.90 mm, must be less than the 1.70 mm of its side',
+        ];
+        yield 'a narrower stretch past the end' => [
+            $with('ledge.narrowings', [['side' => 'top', 'from' => 60, 'to' => 90, 'width' => 1]]),
+            'ledge.narrowings[0].to',
+            'lies beyond the end of the side',
+        ];
+        yield 'a pad off the glass' => [
+            $with('bonds.0.zones', [
+                ['id' => 'pad', 'name' => 'Pad', 'x' => 70, 'y' => 20, 'width' => 20, 'height' => 5],
+            ]),
+            'bonds[0].zones[0]',
+            '"pad" lies outside the glass',
+        ];
         yield 'an unknown id' => [
             $with('fasteners.1.after', ['lid']),
             'fasteners[1].after[0]',

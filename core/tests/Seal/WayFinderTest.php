@@ -16,6 +16,7 @@ use Facelift\Fit\Sits;
 use Facelift\Fit\Thickness;
 use Facelift\Geometry\Side;
 use Facelift\Seal\EdgePlace;
+use Facelift\Seal\FirstEdge;
 use Facelift\Seal\Heights;
 use Facelift\Seal\HoldBy;
 use Facelift\Seal\NothingToSeal;
@@ -202,6 +203,26 @@ final class WayFinderTest extends TestCase
         self::assertSame(HoldBy::Clamps, $hold->by);
         $colder = self::find(Phones::read('maruvi-sorrel'), 'bezel-glue', means: new SealMeans(room: 12.0));
         self::assertGreaterThan($hold->clamp, $colder->by(Way::Bead)?->hold?->clamp);
+    }
+
+    /** Books on curved glass: a jaw slips off it (common practice, no source). */
+    public function testCurvedGlassIsWeighedDown(): void
+    {
+        $phone = Phones::read('brasca-larch');
+        self::assertSame(HoldBy::Weight, self::find($phone, 'display-tape')->recommended()?->hold?->by);
+        self::assertSame(HoldBy::Clamps, self::find($phone, 'back-seal')->recommended()?->hold?->by);
+    }
+
+    /** Top edge with its hooks on a front-opening phone, the hinge on a folding one (common practice, no source). */
+    public function testTheFirstEdge(): void
+    {
+        $first = static fn(string $id, string $bond): array => [
+            FirstEdge::of(Phones::read($id), Phones::read($id)->bonds[$bond])->side,
+            FirstEdge::of(Phones::read($id), Phones::read($id)->bonds[$bond])->because->code,
+        ];
+        self::assertSame([Side::Top, 'hooks-first'], $first('quillon-vesper', 'seal'));
+        self::assertSame([Side::Left, 'hinge-first'], $first('ondrel-gatefold', 'outer-tape'));
+        self::assertSame([Side::Top, 'align-one-edge'], $first('brasca-fern-5', 'display-tape'));
     }
 
     public function testNoClampStandsAtTheHingeOrOnAKey(): void

@@ -9,6 +9,7 @@ use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\ConnectorKind;
 use Facelift\Anatomy\LayerRole;
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Document\Node;
 use Facelift\Geometry\Point;
@@ -210,6 +211,11 @@ final readonly class PhoneRules
                     "bonds[$i].cut",
                     'is for a bond that is parted with heat and blade, not for ' . $bond->adhesive->value,
                 );
+            }
+            $lit = isset($phone->parts[$bond->lifted()]) && !$phone->panel->technology->isSelfLit()
+                && \in_array($phone->parts[$bond->lifted()]->kind, [PartKind::Display, PartKind::Digitizer], true);
+            if ($lit && $bond->zones !== []) {
+                $root->fault("bonds[$i].zones", 'an open backlight bears no adhesive in its well: it leaves marks');
             }
             foreach ($bond->zones as $j => $zone) {
                 if (!$phone->body->glass->box->contains($zone->box)) {

@@ -8,7 +8,8 @@ use Facelift\Seal\Piece;
 
 /**
  * Which lanes hold in which cells of a band: held length where screens lift first, then held area, then wide stock in
- * few pieces. Dynamic programming along the wall, so none of the sets looked at gives more.
+ * few pieces. Dynamic programming along the wall over the sets that are looked at; a piece that comes out too short to
+ * hold is forbidden and the search goes again. Near the best that can be held (docs/sealing.md), not proven to be it.
  *
  * @internal
  */

@@ -9,6 +9,7 @@ use Facelift\Document\Reason;
 use Facelift\Fit\Thickness;
 use Facelift\Geometry\Side;
 use Facelift\Seal\Bead;
+use Facelift\Seal\FirstEdge;
 use Facelift\Seal\Heights;
 use Facelift\Seal\Holder;
 use Facelift\Seal\Rim;
@@ -85,7 +86,7 @@ final class OfferDesk
     /** The side that is aligned first. */
     public function start(): Side
     {
-        return $this->request->bond->cut?->hinge?->opposite() ?? Side::Top;
+        return FirstEdge::of($this->request->phone, $this->request->bond)->side;
     }
 
     public function comes(SuppliedAdhesive $adhesive): bool

@@ -15,6 +15,7 @@ use Facelift\Plan\Internal\Writer;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
+use Facelift\Seal\FirstEdge;
 
 /**
  * What a blade went round is bonded again: ledge, adhesive, the gate before, laid shut, clamped. A cover goes on with
@@ -74,16 +75,17 @@ final readonly class LaidShut implements Writer
     {
         $lifted = $this->site->phone->parts[$this->bond->lifted()];
         $effects = Effects::none()->taking(...$this->site->steps->stillOn(Thing::Prop));
+        $first = FirstEdge::of($this->site->phone, $this->bond);
 
         return Step::of(StepKind::CloseBond, $this->bond->face, $this->bond->id, $lifted->id)
             ->saying([
                 'name' => $this->bond->name,
                 'part' => $lifted->name,
-                'align' => $this->bond->cut?->hinge?->opposite()->value ?? 'top',
+                'align' => $first->side->value,
             ])
             ->taking(60.0)
             ->minding(Hazard::NoPinch, Hazard::WaterResistance)
-            ->because(new Reason('press-along-bond'))
+            ->because($first->because, new Reason('press-along-bond'))
             ->leaving($goesOn ? $effects->fitting($lifted->id) : $effects);
     }
 
