@@ -23,6 +23,8 @@ final class Comparison
     /** @var list<ShopSource>|null */
     private ?array $sources = null;
 
+    public function __construct(private readonly Planner $planner) {}
+
     /** @return list<Strategy> in the order of the shop's sources; empty if nothing has to be heated */
     public function of(Request $request, bool $holds): array
     {
@@ -49,10 +51,10 @@ final class Comparison
         $giveUp = $request->wishing(OldPanel::GiveUp);
         $best = $this->recommended($save, $holds) ?? $this->recommended($giveUp, $holds);
         if ($best !== null) {
-            return (new Planner())->plan($best);
+            return $this->planner->plan($best);
         }
-        $plan = (new Planner())->plan($save);
-        $torn = $plan->works() ? $plan : (new Planner())->plan($giveUp);
+        $plan = $this->planner->plan($save);
+        $torn = $plan->works() ? $plan : $this->planner->plan($giveUp);
 
         return $torn->works() ? $torn : $plan;
     }

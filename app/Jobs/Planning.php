@@ -29,6 +29,7 @@ final readonly class Planning
         private ShopBook $book,
         private Comparison $comparison,
         private SealWishes $seals,
+        private Planner $planner,
     ) {}
 
     public function condition(Job $job): Condition
@@ -54,7 +55,7 @@ final readonly class Planning
     {
         $request = $this->request($job, $job->kind ?? ReplacementKind::DisplayAssembly);
 
-        return (new Planner())
+        return $this->planner
             ->plan($request->heatedBy($source, $approach))
             ->among($this->comparison->of($request, $this->book->rules()->holds));
     }

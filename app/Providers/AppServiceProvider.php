@@ -13,6 +13,7 @@ use App\Outside\Supplier;
 use App\Phones\PhoneLibrary;
 use App\Shelf\PartsList\ListStore;
 use App\Words\Words;
+use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -27,6 +28,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
         $this->app->scoped(ShopBook::class);
+        // One for a request: what it found of a seal once it does not work out again.
+        $this->app->scoped(Planner::class);
         $this->app->singleton(
             PhotoStore::class,
             static fn(): PhotoStore => new PhotoStore(Config::string('facelift.photos')),

@@ -63,10 +63,10 @@ final readonly class Request
         return $this->but(seal: $seal);
     }
 
-    /** The same for any source: what is compared does not depend on the one at hand. */
+    /** The same for any source and seal: how sources compare depends on neither. */
     public function heatedAnyhow(): self
     {
-        return $this->heatedBy(Source::plate(Usual::PLATE), new Approach());
+        return $this->but(source: Source::plate(Usual::PLATE), approach: new Approach(), seal: new SealWish());
     }
 
     /** A panel that gets new glass is kept, whatever was wished. */

@@ -10,6 +10,7 @@ use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;
+use Facelift\Condition\Observation;
 
 /** Everything that the sealing of one bond is worked out from. */
 final readonly class SealRequest
@@ -23,6 +24,18 @@ final readonly class SealRequest
         public SealMeans $means = new SealMeans(),
         public Readings $readings = new Readings(),
     ) {}
+
+    /** The same for requests about one phone that have the same answer. */
+    public function key(): string
+    {
+        return md5(serialize([
+            $this->bond->id,
+            $this->part?->id,
+            $this->condition->shows(Observation::FrameBent),
+            $this->means,
+            $this->readings,
+        ]));
+    }
 
     /** True if it holds what the ledge was made for. */
     public function ofDisplay(): bool

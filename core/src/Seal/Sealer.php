@@ -7,7 +7,7 @@ namespace Facelift\Seal;
 /** Takes one of the ways of making a bond again: the one that was chosen, or the recommended one. */
 final readonly class Sealer
 {
-    public function __construct(private WayFinder $ways = new WayFinder()) {}
+    public function __construct(private KnownWays $ways = new KnownWays()) {}
 
     /** @param Way|null $wish the technician's choice; it is taken if it can be done */
     public function plan(SealRequest $request, ?Way $wish = null): SealPlan

@@ -19,6 +19,7 @@ use Facelift\Seal\EdgePlace;
 use Facelift\Seal\FirstEdge;
 use Facelift\Seal\Heights;
 use Facelift\Seal\HoldBy;
+use Facelift\Seal\KnownWays;
 use Facelift\Seal\NothingToSeal;
 use Facelift\Seal\Piece;
 use Facelift\Seal\Readings;
@@ -175,6 +176,27 @@ final class WayFinderTest extends TestCase
                 );
             }
         }
+    }
+
+    /** What is known already is what would be found, and another reading is another answer. */
+    public function testWhatIsKnownIsWhatWouldBeFound(): void
+    {
+        $phone = self::fern([]);
+        $known = new KnownWays();
+        $ask = static fn(Readings $read): SealRequest => new SealRequest(
+            $phone,
+            $phone->bonds['display-tape'],
+            self::part($phone),
+            Condition::observed([]),
+            new SealMeans(),
+            $read,
+        );
+        $first = $known->find($ask(new Readings()));
+        self::assertSame($first, $known->find($ask(new Readings())));
+        self::assertEquals($first, (new WayFinder())->find($ask(new Readings())));
+        $read = $known->find($ask(new Readings(1.6)));
+        self::assertNotEquals($first, $read);
+        self::assertEquals($read, (new WayFinder())->find($ask(new Readings(1.6))));
     }
 
     public function testNoRollFitsTheLedge(): void

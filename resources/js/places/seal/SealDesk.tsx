@@ -9,6 +9,7 @@ import type { PhoneFile, Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { CORNER_CUTS, type CornerCut } from '../../api/sets';
 import { Mat } from '../../mat/Mat';
+import { CutTable } from '../../seal/CutTable';
 import { HeightBars } from '../../seal/HeightBars';
 import { HoldLines } from '../../seal/HoldLines';
 import { freeMarks, glassLaidMarks, layoutMarks, ledgeMarks, type Offer } from '../../seal/laying';
@@ -18,7 +19,6 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useSettled } from '../../shell/useSettled';
 import { clock, say } from '../../words/words';
-import { CutTable } from './CutTable';
 import { Rolls } from './Rolls';
 
 type Kind = Schemas['Kind'];

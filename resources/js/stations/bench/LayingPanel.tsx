@@ -1,10 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { queries } from '../../api/queries';
 import { KeyedButton } from '../../shell/KeyedButton';
 import { mono } from '../../theme/tokens';
 import { laidWords } from '../../seal/laying';
 import type { Laying } from '../../seal/useLaying';
+import { CutTable } from '../../seal/CutTable';
 import { SheetLinks } from '../../seal/SheetLinks';
 import { say } from '../../words/words';
 
@@ -70,6 +73,7 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
                 </Box>
             )}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+                <CutFrom job={job} laying={laying} />
                 <SheetLinks to={(format) => `/api/jobs/${job}/cut-sheet.${format}`} />
                 {leaveOut && (
                     <Button size="small" color="inherit" onClick={leaveOut}>
@@ -79,4 +83,18 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
             </Box>
         </Box>
     );
+}
+
+/** From which roll each piece is cut, and what the rolls lack; nothing where no tape is cut for the new part. */
+function CutFrom({ job, laying: { seal } }: Pick<Props, 'job' | 'laying'>) {
+    const choice = useQuery({ ...queries.seal(job), enabled: seal.pieces.length > 0 }).data;
+    const cut = choice?.bond.id === seal.bond ? choice.offers.find((o) => o.way === seal.way)?.cut : null;
+    return cut ? (
+        <Box component="details" sx={{ width: '100%' }} open={cut.missing.length > 0}>
+            <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
+                {say('page.cut-table.cut-list')}
+            </Box>
+            <CutTable cut={cut} />
+        </Box>
+    ) : null;
 }

@@ -4,10 +4,10 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useQuery } from '@tanstack/react-query';
-import { queries } from '../../api/queries';
-import type { Offer } from '../../seal/laying';
-import { Note } from '../../shell/Note';
-import { say } from '../../words/words';
+import { queries } from '../api/queries';
+import type { Offer } from './laying';
+import { Note } from '../shell/Note';
+import { say } from '../words/words';
 
 /** Equal lengths are told once: `2 × 143.2 + 21.4`. */
 function mm(lengths: readonly number[]): string {
