@@ -17,7 +17,7 @@ function shortKeys(): Plugin {
         apply: 'build',
         enforce: 'pre',
         transform: (code, id) =>
-            /resources\/(js|words)\//.test(id)
+            /resources\/js\/|virtual:words/.test(id)
                 ? code.replace(/(['"])(page\.[\w.-]+)\1/g, (whole, quote: string, key: string) => {
                       const to = short.get(key);
                       return to === undefined ? whole : quote + to + quote;
@@ -26,11 +26,41 @@ function shortKeys(): Plugin {
     };
 }
 
+/** What is said at the stations of a job alone: reasons, and the sentences of a step. The first page does without. */
+const LATER = /^(?:note|reason|text)\./;
+
+/** The words as two modules: those of the first page, and those that come with a station. */
+function wordsInTwo(): Plugin {
+    const of: Record<string, (key: string) => boolean> = {
+        'virtual:words/first': (key) => !LATER.test(key),
+        'virtual:words/later': (key) => LATER.test(key),
+    };
+    return {
+        name: 'words-in-two',
+        resolveId: (id) => (id in of ? `\0${id}` : null),
+        load(id) {
+            const wanted = of[id.slice(1)];
+            if (!id.startsWith('\0') || !wanted) {
+                return null;
+            }
+            this.addWatchFile('resources/words/en.json');
+            const texts = JSON.parse(readFileSync('resources/words/en.json', 'utf8')) as Record<string, string>;
+            const some = Object.entries(texts).filter(([key]) => wanted(key));
+            return `export const texts = ${JSON.stringify(Object.fromEntries(some))}`;
+        },
+    };
+}
+
 export default defineConfig({
     plugins: [
+        wordsInTwo(),
         ...(underTest ? [] : [laravel({ input: ['resources/js/main.tsx'], refresh: false }), shortKeys()]),
         react(),
     ],
     build: { sourcemap: false, target: 'es2022' },
-    test: { include: ['tests/page/**/*.test.ts'], environment: 'node' },
+    test: {
+        include: ['tests/page/**/*.test.ts'],
+        environment: 'node',
+        setupFiles: ['resources/js/words/later.ts'],
+    },
 });

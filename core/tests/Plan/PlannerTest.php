@@ -229,7 +229,10 @@ final class PlannerTest extends TestCase
             static fn($r): string => $r->code,
             Phones::plan('quillon-vesper', K::DisplayAssembly)->remarks->customer,
         );
-        self::assertSame(['water-resistance-not-promised', 'part-notice-stays', 'paired-part-moved'], $codes);
+        self::assertSame(
+            ['water-resistance-not-promised', 'full-strength-after', 'part-notice-stays', 'paired-part-moved'],
+            $codes,
+        );
     }
 
     public function testAScrewWithoutAHoleOnTheNewPartIsExpectedToBeLeftOver(): void

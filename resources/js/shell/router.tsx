@@ -3,6 +3,14 @@ import { Shell } from './Shell';
 import { SignIn } from './SignIn';
 import { WentWrong } from './WentWrong';
 
+/** A page that gives reasons: its words are there before its script is. */
+const worded =
+    <T,>(load: () => Promise<T>) =>
+    async (): Promise<T> => {
+        await import('../words/later');
+        return load();
+    };
+
 export const router = createBrowserRouter([
     { path: '/sign-in', Component: SignIn },
     {
@@ -36,48 +44,64 @@ export const router = createBrowserRouter([
                     },
                 ],
             },
-            { path: 'heat', lazy: async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk }) },
-            { path: 'seal', lazy: async () => ({ Component: (await import('../places/seal/SealDesk')).SealDesk }) },
+            {
+                path: 'heat',
+                lazy: worded(async () => ({ Component: (await import('../places/heat/HeatDesk')).HeatDesk })),
+            },
+            {
+                path: 'seal',
+                lazy: worded(async () => ({ Component: (await import('../places/seal/SealDesk')).SealDesk })),
+            },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
-            { path: 'draw', lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }) },
+            {
+                path: 'draw',
+                lazy: worded(async () => ({ Component: (await import('../places/draw/Workbench')).Workbench })),
+            },
             {
                 path: 'draw/:phone',
-                lazy: async () => ({ Component: (await import('../places/draw/Workbench')).Workbench }),
+                lazy: worded(async () => ({ Component: (await import('../places/draw/Workbench')).Workbench })),
             },
-            { path: 'new', lazy: async () => ({ Component: (await import('../stations/new/NewJob')).NewJob }) },
+            { path: 'new', lazy: worded(async () => ({ Component: (await import('../stations/new/NewJob')).NewJob })) },
             {
                 path: 'jobs/:job',
-                lazy: async () => ({ Component: (await import('./JobFrame')).JobFrame }),
+                lazy: worded(async () => ({ Component: (await import('./JobFrame')).JobFrame })),
                 children: [
                     {
                         path: 'check-in',
-                        lazy: async () => ({ Component: (await import('../stations/checkin/CheckIn')).CheckIn }),
+                        lazy: worded(async () => ({
+                            Component: (await import('../stations/checkin/CheckIn')).CheckIn,
+                        })),
                     },
                     {
                         path: 'scope',
-                        lazy: async () => ({ Component: (await import('../stations/scope/Scope')).Scope }),
+                        lazy: worded(async () => ({ Component: (await import('../stations/scope/Scope')).Scope })),
                     },
-                    { path: 'part', lazy: async () => ({ Component: (await import('../stations/part/Part')).Part }) },
+                    {
+                        path: 'part',
+                        lazy: worded(async () => ({ Component: (await import('../stations/part/Part')).Part })),
+                    },
                     {
                         path: 'quote',
-                        lazy: async () => ({ Component: (await import('../stations/quote/Quote')).Quote }),
+                        lazy: worded(async () => ({ Component: (await import('../stations/quote/Quote')).Quote })),
                     },
                     {
                         path: 'plan',
-                        lazy: async () => ({ Component: (await import('../stations/plan/Plan')).PlanStation }),
+                        lazy: worded(async () => ({ Component: (await import('../stations/plan/Plan')).PlanStation })),
                     },
                     {
                         path: 'bench',
-                        lazy: async () => ({ Component: (await import('../stations/bench/Bench')).Bench }),
+                        lazy: worded(async () => ({ Component: (await import('../stations/bench/Bench')).Bench })),
                     },
                     {
                         path: 'prove',
-                        lazy: async () => ({ Component: (await import('../stations/prove/Prove')).Prove }),
+                        lazy: worded(async () => ({ Component: (await import('../stations/prove/Prove')).Prove })),
                     },
                     {
                         path: 'hand-over',
-                        lazy: async () => ({ Component: (await import('../stations/handover/HandOver')).HandOver }),
+                        lazy: worded(async () => ({
+                            Component: (await import('../stations/handover/HandOver')).HandOver,
+                        })),
                     },
                 ],
             },

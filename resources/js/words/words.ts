@@ -1,8 +1,13 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import texts from '../../words/en.json';
+import { texts } from 'virtual:words/first';
 import coded from '../../words/figures.json';
 
-const table: Record<string, string | undefined> = texts;
+const table: Record<string, string | undefined> = { ...texts };
+
+/** Words that come with the page that says them. */
+export function learn(more: Record<string, string>): void {
+    Object.assign(table, more);
+}
 
 export type Figures = Record<string, string | number>;
 export interface Reason {

@@ -42,7 +42,10 @@ export function DryFitPanel({ job, plan, step, mayWork }: Props) {
     const known = { way, module, recess, residue };
     const measured = (event: SyntheticEvent) => {
         event.preventDefault();
-        keep.mutate({ ...known, ...readings(typed, known) }, { onSuccess: () => setTyped({}) });
+        const sent = typed;
+        // What was typed meanwhile stays.
+        const forget = () => setTyped((t) => Object.fromEntries(Object.entries(t).filter(([k, v]) => sent[k] !== v)));
+        keep.mutate({ ...known, ...readings(sent, known) }, { onSuccess: forget });
     };
     const field = (key: string, label: string, was: number | null | undefined) => (
         <TextField

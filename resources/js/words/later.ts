@@ -1,0 +1,4 @@
+import { texts } from 'virtual:words/later';
+import { learn } from './words';
+
+learn(texts);
