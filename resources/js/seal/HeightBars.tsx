@@ -4,8 +4,8 @@ import { say } from '../words/words';
 import type { Heights } from './laying';
 
 /** mm above and below the frame that are drawn */
-const RANGE = 0.4;
-const WIDTH = 200;
+const RANGE = 0.25;
+const WIDTH = 160;
 
 /**
  * Where the glass ends up at each side: a bar from the frame's edge, with what is likely and what is possible at the
@@ -30,16 +30,16 @@ export function HeightBars({ heights }: { heights: Heights }) {
             <tbody>
                 {heights.sides.map((s) => (
                     <tr key={s.side}>
-                        <Box component="td" sx={{ py: 0.5 }}>
+                        <Box component="td" sx={{ py: 0.5, pr: 2 }}>
                             {say(`side.${s.side}`)}
                         </Box>
-                        <Box component="td" sx={{ fontFamily: mono, fontWeight: 700 }}>
+                        <Box component="td" sx={{ fontFamily: mono, fontWeight: 700, pr: 2 }}>
                             {signed(s.proud)}
                         </Box>
-                        <Box component="td" sx={{ fontFamily: mono }}>
+                        <Box component="td" sx={{ fontFamily: mono, pr: 2 }}>
                             {signed(s.likely)}
                         </Box>
-                        <Box component="td" sx={{ width: '42%' }}>
+                        <Box component="td" sx={{ width: '100%' }}>
                             <Box
                                 component="svg"
                                 aria-hidden
@@ -83,7 +83,11 @@ const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${M
 
 function Head({ children }: { children: string }) {
     return (
-        <Box component="th" scope="col" sx={{ textAlign: 'left', color: 'text.secondary', fontWeight: 500, pr: 1 }}>
+        <Box
+            component="th"
+            scope="col"
+            sx={{ textAlign: 'left', color: 'text.secondary', fontWeight: 500, pr: 2, whiteSpace: 'nowrap' }}
+        >
             {children}
         </Box>
     );

@@ -13,6 +13,9 @@ export function HoldLines({ hold }: { hold: NonNullable<Seal['hold']> }) {
                     name={say('page.seal.with', { by: say(`hold-by.${hold.by}`) })}
                     value={hold.clamp > 0 ? say('page.seal.min', { min: hold.clamp }) : say('page.seal.pressed-only')}
                 />
+                {hold.longer > hold.clamp && (
+                    <Figure name={say('page.seal.of-use-up-to')} value={say('page.seal.min', { min: hold.longer })} />
+                )}
                 {hold.light > 0 && (
                     <Figure name={say('page.seal.then-lying-light')} value={say('page.seal.h', { h: hold.light })} />
                 )}

@@ -91,7 +91,7 @@ function CutFrom({ job, laying: { seal } }: Pick<Props, 'job' | 'laying'>) {
     const cut = choice?.bond.id === seal.bond ? choice.offers.find((o) => o.way === seal.way)?.cut : null;
     return cut ? (
         <Box component="details" sx={{ width: '100%' }} open={cut.missing.length > 0}>
-            <Box component="summary" sx={{ minHeight: 40, py: 1, cursor: 'pointer' }}>
+            <Box component="summary" sx={{ py: 1, cursor: 'pointer' }}>
                 {say('page.cut-table.cut-list')}
             </Box>
             <CutTable cut={cut} />
