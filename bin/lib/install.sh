@@ -23,6 +23,7 @@ debian_missing() {
     command -v pdftotext >/dev/null || echo poppler-utils
     command -v zbarimg >/dev/null || echo zbar-tools
     /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || echo python3-ezdxf
+    /usr/bin/python3 -c 'import intelhex' 2>/dev/null || echo python3-intelhex
 }
 
 install_debian() {
