@@ -194,12 +194,33 @@ final class SealTest extends TestCase
         $this->ask('PUT', "/jobs/$t->job/seal", ['version' => $version, 'way' => 'bead'], 403);
     }
 
-    private function fernAtBench(): Technician
+    /** A display that comes in its frame has no seal of its own; the back's has its ways and its own sheet. */
+    public function testEveryBondOfAJobHasItsOwnWaysAndSheet(): void
+    {
+        $this->as(Role::Technician);
+        $t = $this->fernAtBench('display-with-frame', 'S-205');
+        $this->ask('GET', "/jobs/$t->job/seal", status: 409);
+        $this->ask('GET', "/jobs/$t->job/seal?bond=display-tape", status: 404);
+        $plan = $this->ask('GET', "/jobs/$t->job/plan", status: 200);
+        self::assertSame(['back-seal'], $plan->json('seals.*.bond'));
+        $choice = $this->ask('GET', "/jobs/$t->job/seal?bond=back-seal", status: 200);
+        self::assertSame('back-seal', $choice->json('bond.id'));
+        // What the plan takes is among them, with the same pieces.
+        $way = $plan->json('seals.0.way');
+        $offers = array_column((array) $choice->json('offers'), null, 'way');
+        self::assertIsString($way);
+        self::assertSame($plan->json('seals.0.pieces'), data_get($offers, "$way.pieces"));
+        $svg = (string) $this->ask('GET', "/jobs/$t->job/cut-sheet.svg?bond=back-seal", status: 200)
+            ->baseResponse->getContent();
+        self::assertStringContainsString('Brasca Fern 5, Back cover seal', $svg);
+    }
+
+    private function fernAtBench(string $kind = 'display-assembly', string $label = 'S-201'): Technician
     {
         $this->shelf();
         $t = new Technician($this, $this->newId());
         $t->checkIn('brasca-fern-5', 'BF5-E', ['cracked-glass']);
-        $t->planned('display-assembly', 'S-201');
+        $t->planned($kind, $label);
 
         return $t;
     }

@@ -16,16 +16,18 @@ use Facelift\Plan\SealDocument;
 use Facelift\Seal\SealRequest;
 use Facelift\Seal\WayFinder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The seal of a job: its ways side by side, another chosen, heights measured, the sheet to cut from. */
 final readonly class JobSealController
 {
     public function __construct(private Runs $runs, private Planning $planning) {}
 
-    public function show(Job $job): JsonResponse
+    public function show(Request $asked, Job $job): JsonResponse
     {
-        $request = $this->request($job, $this->runs->plan($job));
+        $request = $this->request($asked, $job, $this->runs->plan($job));
 
         return new JsonResponse((new SealDocument())->write($request, (new WayFinder())->find($request)));
     }
@@ -35,10 +37,10 @@ final readonly class JobSealController
         return new JobResource($reSeal($job, $request->version(), $request->seal()));
     }
 
-    public function sheet(Job $job, string $format, CutSheets $sheets): Response
+    public function sheet(Request $asked, Job $job, string $format, CutSheets $sheets): Response
     {
         $plan = $this->runs->plan($job);
-        $request = $this->request($job, $plan);
+        $request = $this->request($asked, $job, $plan);
         $choice = (new WayFinder())->find($request);
         $way = $plan->sealing->seals[$request->bond->id]->way;
 
@@ -50,21 +52,20 @@ final readonly class JobSealController
         );
     }
 
-    /** @throws Conflict If the new part comes bonded already. */
-    private function request(Job $job, Plan $plan): SealRequest
+    /**
+     * @throws Conflict              If no bond is named and the new part comes bonded already.
+     * @throws NotFoundHttpException If the plan makes no bond of the name that is given.
+     */
+    private function request(Request $asked, Job $job, Plan $plan): SealRequest
     {
-        $bond = Resealing::bondOf($plan)
+        $named = $asked->query('bond');
+        $bond = is_string($named) ? $named : Resealing::bondOf($plan)
             ?? throw Conflict::notReachable('The new part comes bonded: there is no seal to choose.');
-        $basis = $plan->basis;
-        $wish = $this->planning->request($job, $basis->replacement->kind)->seal;
+        if (!isset($plan->sealing->seals[$bond])) {
+            throw new NotFoundHttpException('This job makes no bond "' . $bond . '" again.');
+        }
+        $wish = $this->planning->request($job, $plan->basis->replacement->kind)->seal;
 
-        return new SealRequest(
-            $basis->phone,
-            $basis->phone->bonds[$bond],
-            $basis->replacement,
-            $this->planning->condition($job),
-            $wish->means->at($basis->room),
-            $wish->readings,
-        );
+        return (new Resealing($plan, $this->planning->condition($job)))->request($bond, $wish);
     }
 }

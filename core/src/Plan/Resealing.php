@@ -6,6 +6,7 @@ namespace Facelift\Plan;
 
 use Facelift\Condition\Condition;
 use Facelift\Plan\Internal\Back\SealSteps;
+use Facelift\Seal\Readings;
 use Facelift\Seal\Sealer;
 use Facelift\Seal\SealPlan;
 use Facelift\Seal\SealRequest;
@@ -37,20 +38,30 @@ final readonly class Resealing
         if ($bond === null) {
             return $this->plan;
         }
-        $basis = $this->plan->basis;
-        $seal = (new Sealer())->plan(
-            new SealRequest(
-                $basis->phone,
-                $basis->phone->bonds[$bond],
-                $basis->replacement,
-                $this->condition,
-                $wish->means->at($basis->room),
-                $wish->readings,
-            ),
-            $wish->way,
-        );
+        $seal = (new Sealer())->plan($this->request($bond, $wish), $wish->way);
 
         return $this->plan->sealed($seal)->withSteps($this->steps($bond, $seal));
+    }
+
+    /**
+     * What the seal of a bond of this plan is worked out from. What was measured is the new part's alone.
+     *
+     * @param string $bond id of one of the plan's seals
+     */
+    public function request(string $bond, SealWish $wish): SealRequest
+    {
+        $basis = $this->plan->basis;
+        $closed = $basis->phone->bonds[$bond];
+        $new = $basis->replaces($closed->lifted());
+
+        return new SealRequest(
+            $basis->phone,
+            $closed,
+            $new ? $basis->replacement : null,
+            $this->condition,
+            $wish->means->at($basis->room),
+            $new ? $wish->readings : new Readings(),
+        );
     }
 
     /** @return array<string, Step> */

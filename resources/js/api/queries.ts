@@ -114,8 +114,11 @@ export const queries = {
             queryFn: () => take(api.POST('/api/heat', { body: tried })),
             placeholderData: keepPreviousData,
         }),
-    seal: (id: string) =>
-        queryOptions({ queryKey: ['job', id, 'seal'], queryFn: () => take(api.GET('/api/jobs/{job}/seal', path(id))) }),
+    seal: (id: string, bond: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'seal', bond],
+            queryFn: () => take(api.GET('/api/jobs/{job}/seal', { params: { path: { job: id }, query: { bond } } })),
+        }),
     sealTried: (tried: Schemas['SealQuery']) =>
         queryOptions({
             queryKey: ['seal', tried],

@@ -25,7 +25,7 @@ type Typed = Record<string, string>;
 /** Height before anything is peeled: what the file says, what is measured here, and the ways that follow. */
 export function DryFitPanel({ job, plan, step, mayWork }: Props) {
     const seal = plan.seals.find((s) => s.bond === step.subjects[0]);
-    const choice = useQuery(queries.seal(job.id)).data;
+    const choice = useQuery({ ...queries.seal(job.id, seal?.bond ?? ''), enabled: seal !== undefined }).data;
     const [typed, setTyped] = useState<Typed>({});
     const keep = useChange(job, (seal: Omit<Schemas['SealChosen'], 'version'>) =>
         take(

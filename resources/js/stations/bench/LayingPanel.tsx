@@ -74,7 +74,9 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
             )}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
                 <CutFrom job={job} laying={laying} />
-                <SheetLinks to={(format) => `/api/jobs/${job}/cut-sheet.${format}`} />
+                <SheetLinks
+                    to={(format) => `/api/jobs/${job}/cut-sheet.${format}?bond=${encodeURIComponent(seal.bond)}`}
+                />
                 {leaveOut && (
                     <Button size="small" color="inherit" onClick={leaveOut}>
                         {say('page.seal.not-renewed')}
@@ -87,8 +89,8 @@ export function LayingPanel({ job, laying, leaveOut }: Props) {
 
 /** From which roll each piece is cut, and what the rolls lack; nothing where no tape is cut for the new part. */
 function CutFrom({ job, laying: { seal } }: Pick<Props, 'job' | 'laying'>) {
-    const choice = useQuery({ ...queries.seal(job), enabled: seal.pieces.length > 0 }).data;
-    const cut = choice?.bond.id === seal.bond ? choice.offers.find((o) => o.way === seal.way)?.cut : null;
+    const choice = useQuery({ ...queries.seal(job, seal.bond), enabled: seal.pieces.length > 0 }).data;
+    const cut = choice?.offers.find((o) => o.way === seal.way)?.cut;
     return cut ? (
         <Box component="details" sx={{ width: '100%' }} open={cut.missing.length > 0}>
             <Box component="summary" sx={{ py: 1, cursor: 'pointer' }}>
