@@ -7,7 +7,6 @@ namespace App\Jobs;
 use App\Heat\Comparison;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
-use App\Seal\SealWishes;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Condition;

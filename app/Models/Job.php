@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed>|null $condition as check-in sent it, in the form of today
  * @property array<string, mixed>|null $heat_source as `Facelift\Heat\SourceReader` reads it
  * @property string|null $heat_reason why it is another one than the recommended
- * @property array<string, mixed>|null $seal way and readings as `App\Seal\SealWishes` keeps them
+ * @property array<string, mixed>|null $seal way and readings as `App\Jobs\SealWishes` keeps them
  * @property School                    $school how parts go over to a new frame
  * @property OldPanel                  $old_panel what is to become of the old panel
  * @property string|null               $plan JSON text of the plan document the bench works from

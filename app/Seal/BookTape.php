@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Seal;
 
+use App\Jobs\ShopRolls;
 use App\Models\Roll;
 use App\Models\RollCut;
 use Facelift\Bench\Event;

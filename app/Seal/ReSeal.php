@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Jobs\ChangeJob;
 use App\Jobs\Planning;
 use App\Jobs\Runs;
+use App\Jobs\SealWishes;
 use App\Jobs\Standing;
 use App\Models\Job;
 use Facelift\Bench\Run;

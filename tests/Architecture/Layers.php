@@ -21,6 +21,8 @@ final class Layers
         'Phones',
         'Jobs',
         'Shelf',
+        'Seal',
+        'Calibration',
         'Bench',
         'Counter',
         'Papers',

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Counter;
 
 use App\Http\Shelf\ShelfItemResource;
+use App\Jobs\SealWishes;
 use App\Jobs\Unread;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
-use App\Seal\SealWishes;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Seal;
 
+use App\Jobs\SealWishes;
 use App\Phones\PhoneLibrary;
-use App\Seal\SealWishes;
 use Facelift\Plan\SealDocument;
 use Facelift\Seal\WayFinder;
 use Illuminate\Http\JsonResponse;

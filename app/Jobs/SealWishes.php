@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Seal;
+namespace App\Jobs;
 
-use App\Jobs\ShopBook;
 use App\Models\Job;
 use Facelift\Document\Faults;
 use Facelift\Document\Node;

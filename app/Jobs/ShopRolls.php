@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Seal;
+namespace App\Jobs;
 
 use App\Models\Roll as Kept;
 use Facelift\Seal\Roll;
