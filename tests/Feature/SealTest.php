@@ -92,6 +92,14 @@ final class SealTest extends TestCase
         self::assertSame(1, Roll::query()->count());
         $this->ask('PUT', '/rolls/' . $this->newId(), self::roll('Black 1.5', 2), 409);
         self::assertEquals(1.5, $this->ask('GET', '/rolls', status: 200)->json('data.0.width'));
+        // Tape was cut from it: a late repetition does not put it back, and nothing else is written over it.
+        Roll::query()->whereKey($id)->update(['left_mm' => 400]);
+        $this->ask('PUT', "/rolls/$id", self::roll('Black 1.5', 1.5), 200)->assertJsonPath('left', 400);
+        $this->ask('PUT', "/rolls/$id", self::roll('Black 1.5', 2), 409);
+        self::assertSame([1.5, 400.0], [
+            (float) Roll::query()->findOrFail($id)->width,
+            (float) Roll::query()->findOrFail($id)->left_mm,
+        ]);
         $this->as(Role::FrontDesk);
         $this->ask('PUT', '/rolls/' . $this->newId(), self::roll('Mine', 2), 403);
         $this->ask('DELETE', "/rolls/$id", status: 403);

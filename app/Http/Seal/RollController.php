@@ -21,24 +21,33 @@ final readonly class RollController
         ]);
     }
 
-    /** Kept under the id that the page made; the same again changes nothing, one name is there once. */
+    /**
+     * Put on the shelf once, under the id that the page made. The same again changes nothing, also when tape was cut
+     * from it meanwhile; what is left on a roll only cutting changes.
+     */
     public function update(RollRequest $request, string $roll): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
-        $kept = DB::connection()->transaction(static function () use ($request, $roll, $user): Roll {
-            $name = $request->string('name')->trim()->toString();
-            if (Roll::query()->where('name', $name)->where('id', '!=', $roll)->exists()) {
-                throw Conflict::notReachable('A roll is called "' . $name . '" already. Nothing was kept.');
+        $id = mb_strtolower($roll);
+        $told = $request->tape();
+        $left = $request->float('left');
+        $kept = DB::connection()->transaction(static function () use ($id, $told, $left, $user): Roll {
+            $there = Roll::query()->lockForUpdate()->find($id);
+            if ($there !== null) {
+                return $there->fill($told)->isDirty() ? throw Conflict::notReachable(
+                    'This roll lies on the shelf already. Take it off and put it up again; nothing was kept.',
+                ) : $there;
+            }
+            if (Roll::query()->where('name', $told['name'])->exists()) {
+                throw Conflict::notReachable('A roll is called "' . $told['name'] . '" already. Nothing was kept.');
             }
 
-            return Roll::query()->updateOrCreate(['id' => mb_strtolower($roll)], [
-                'name' => $name,
-                'width' => $request->float('width'),
-                'thickness' => $request->float('thickness'),
-                'gives' => $request->float('gives'),
-                'left_mm' => $request->float('left'),
+            return Roll::query()->create([
+                'id' => $id,
+                'left_mm' => $left,
                 'kept_by' => $user->id,
+                ...$told,
             ]);
         });
 

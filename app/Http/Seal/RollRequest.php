@@ -20,4 +20,15 @@ final class RollRequest extends FormRequest
             'left' => ['required', 'numeric', 'between:0,200000'],
         ];
     }
+
+    /** @return array{name: string, width: string, thickness: string, gives: string} what kind of tape, as it is kept */
+    public function tape(): array
+    {
+        return [
+            'name' => $this->string('name')->trim()->toString(),
+            'width' => number_format($this->float('width'), 2, '.', ''),
+            'thickness' => number_format($this->float('thickness'), 3, '.', ''),
+            'gives' => number_format($this->float('gives'), 2, '.', ''),
+        ];
+    }
 }
