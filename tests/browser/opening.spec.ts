@@ -1,5 +1,16 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, atStep, doStep, onTheShelf, planned, planOf, signIn, steps, type PartFor } from './technician';
+import {
+    accessible,
+    atStep,
+    doStep,
+    goesOnTo,
+    onTheShelf,
+    planned,
+    planOf,
+    signIn,
+    steps,
+    type PartFor,
+} from './technician';
 
 const SORREL: PartFor = { modelCodes: ['MS-20'], connector: null, technology: 'lcd', colour: 'clay' };
 const VESPER: PartFor = { modelCodes: ['QV-2110'], connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
@@ -48,7 +59,7 @@ test('the plan opens with the answer, another source needs a reason, and the gun
     await expect(page.getByText('mm per second now (estimate)')).toBeVisible();
     await accessible(page);
     await page.keyboard.press('e');
-    await atStep(page, plan.steps[first + 1]?.id);
+    await goesOnTo(page, plan.steps[first + 1]?.id);
 });
 
 test('a blade that drags: a tap on the edge ends the pass there, and the rest is planned again', async ({ page }) => {

@@ -168,6 +168,20 @@ export async function doStep(page: Page, step: Step): Promise<void> {
     }
 }
 
+/**
+ * Waits for the step after one that was just confirmed. How warm the bond is by then hangs on how fast the machine
+ * works: if it is asked whether it was cut cold, the first of the reasons is given.
+ */
+export async function goesOnTo(page: Page, id: string | undefined): Promise<void> {
+    const question = page.getByRole('group', { name: 'Why' });
+    const next = steps(page).locator(`[aria-current="step"][data-step="${id ?? ''}"]`);
+    await next.or(question).first().waitFor();
+    if (await question.isVisible()) {
+        await question.getByRole('button').first().click();
+    }
+    await next.waitFor();
+}
+
 /** Steps that are asked about when they are done in no time, as a test does them. */
 const ASKED: ReadonlySet<Step['kind']> = new Set([
     'heat',
