@@ -8,6 +8,11 @@ use App\Jobs\Stations;
 use Facelift\Anatomy\Feature;
 use Facelift\Anatomy\Tool;
 use Facelift\Bench\CountReason;
+use Facelift\Calibration\AskKind;
+use Facelift\Calibration\Ending;
+use Facelift\Calibration\ProgrammerWord;
+use Facelift\Calibration\Socket;
+use Facelift\Calibration\WireFault;
 use Facelift\Condition\Check;
 use Facelift\Diagnosis\Cause;
 use PHPUnit\Framework\TestCase;
@@ -62,7 +67,11 @@ final class ClosedSetsTest extends TestCase
             array_filter(self::enums(), static fn(array $set): bool => !isset($there[self::key($set)])),
         );
         sort($inside);
-        self::assertSame([Feature::class, CountReason::class, Cause::class], $inside);
+        self::assertSame([
+            Feature::class, CountReason::class,
+            AskKind::class, Ending::class, ProgrammerWord::class, Socket::class, WireFault::class,
+            Cause::class,
+        ], $inside);
     }
 
     /** @return list<list<string>> sets that are made of enums */

@@ -16,6 +16,7 @@ use Facelift\Condition\RepairSign;
 use Facelift\Geometry\Point;
 use Facelift\Plan\Plan;
 use Facelift\Plan\School;
+use Facelift\Plan\Severity;
 use Facelift\Plan\Warmth;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
@@ -42,7 +43,11 @@ final class PlanInvariantsTest extends TestCase
                     self::condition(new Dice($seed)),
                     school: $seed % 2 === 0 ? School::StripThenBuild : School::PieceByPiece,
                 );
-                self::assertTrue($plan->works(), "seed $seed");
+                if (!$plan->works()) {
+                    $this->saysThatItsGunCannotReachTheChance($plan, "seed $seed");
+
+                    return;
+                }
                 $this->noStepBeforeWhatItWaitsFor($plan);
                 $this->batteryFirstOffAndLastOn($plan);
                 $this->everyScrewBackOnce($plan);
@@ -50,6 +55,18 @@ final class PlanInvariantsTest extends TestCase
                 $this->everyPartThatStaysIsBack($plan);
                 $this->nothingHotWhileWet($plan);
             });
+    }
+
+    /**
+     * Very strong glue is planned here with one setting of the gun. In about one of a hundred conditions the passes at
+     * that setting stay below the shop's chance: then that is said, and nothing else may stop a plan.
+     */
+    private function saysThatItsGunCannotReachTheChance(Plan $plan, string $seed): void
+    {
+        self::assertSame('maruvi-sorrel', $plan->basis->phone->identity->id, $seed);
+        $stops = array_filter($plan->remarks->warnings, static fn($w): bool => $w->severity === Severity::Stop);
+        $codes = array_map(static fn($w): string => $w->reason->code, array_values($stops));
+        self::assertSame(['stop-source-cannot-reach-chance'], $codes, $seed);
     }
 
     private function noStepBeforeWhatItWaitsFor(Plan $plan): void
