@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Anatomy;
 
+use Facelift\Anatomy\Internal\BondReader;
 use Facelift\Anatomy\Internal\ElementReader;
 use Facelift\Anatomy\Internal\PhoneRules;
 use Facelift\Document\Fault;
@@ -92,7 +93,7 @@ final readonly class PhoneReader
             $this->byId($root, 'parts', $read->part(...)),
             $this->byId($root, 'fasteners', $read->fastener(...)),
             $this->byId($root, 'connectors', $read->connector(...)),
-            $this->byId($root, 'bonds', $read->bond(...)),
+            $this->byId($root, 'bonds', (new BondReader())->read(...)),
             $this->panel($root->node('panel')),
             $this->byId($root, 'replacements', $read->replacement(...)),
         );

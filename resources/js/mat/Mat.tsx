@@ -2,45 +2,13 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Box from '@mui/material/Box';
 import { useId, useState } from 'react';
 import type { PhoneFile } from '../api/client';
-import { mono, sans, slate } from '../theme/tokens';
+import { sans, slate } from '../theme/tokens';
 import { DrawnMark, type Drawn } from './DrawnMark';
-import {
-    boxAround,
-    glassOf,
-    hull,
-    line,
-    outlineOf,
-    seen,
-    seenBox,
-    spread,
-    type Box as Area,
-    type Face,
-    type Point,
-} from './geometry';
+import { box, boxAround, glassOf, hull, outlineOf, seen, seenBox, type Face, type Point } from './geometry';
+import { Labels } from './Labels';
+import { anchorOf, colour, type Mark } from './mark';
+import { shapes } from './shapes';
 import { say } from '../words/words';
-
-export type Tone = 'now' | 'done' | 'stop' | 'cold' | 'plain';
-
-/** One thing marked on the drawing, in front coordinates, with its words. */
-export interface Mark {
-    id: string;
-    tone: Tone;
-    label?: string;
-    detail?: string;
-    lines?: Point[][];
-    boxes?: (Area & { round?: boolean })[];
-    dots?: (Point & { text?: string })[];
-    /** Closed shapes, corner by corner. */
-    shapes?: Point[][];
-    /** Rounded rectangles, drawn as a line of the mark's width. */
-    rounds?: (Area & { radius: number })[];
-    picks?: Point[];
-    hatched?: boolean;
-    dashed?: boolean;
-    width?: number;
-    /** How much of it is seen, 0 to 1: what is wide lets the drawing under it through. */
-    see?: number;
-}
 
 interface Props {
     phone: PhoneFile;
@@ -53,13 +21,6 @@ interface Props {
     onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end?: () => void };
 }
 
-const colour: Record<Tone, string> = {
-    now: slate.now,
-    done: slate.done,
-    stop: slate.stop,
-    cold: slate.cold,
-    plain: slate.line,
-};
 const MARGIN_WITH_WORDS = 56;
 const MARGIN = 14;
 const MARGIN_Y = 12;
@@ -228,178 +189,3 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
         </Box>
     );
 }
-
-const box = (b: Area) => ({ x: b.x, y: b.y, width: b.width, height: b.height });
-
-function shapes(m: Mark, face: Face, w: number, id: string) {
-    const stroke = colour[m.tone];
-    return (
-        <>
-            {(m.boxes ?? []).map((b, i) => {
-                const s = seenBox(b, face, w);
-                return (
-                    <rect
-                        key={`b${i}`}
-                        {...box(s)}
-                        rx={b.round ? Math.min(s.width, s.height) / 2 : 0.8}
-                        fill={m.hatched ? `url(#${id}-${m.tone})` : 'none'}
-                        stroke={stroke}
-                        strokeWidth={m.width ?? 0.5}
-                        {...(m.dashed ? { strokeDasharray: '2 1.2' } : {})}
-                    />
-                );
-            })}
-            {(m.shapes ?? []).map((points, i) => (
-                <path
-                    key={`s${i}`}
-                    d={`${line(points.map((p) => seen(p, face, w)))}Z`}
-                    fill={m.hatched ? `url(#${id}-${m.tone})` : 'none'}
-                    stroke={stroke}
-                    strokeWidth={m.width ?? 0.4}
-                    strokeLinejoin="round"
-                />
-            ))}
-            {(m.rounds ?? []).map((r, i) => (
-                <rect
-                    key={`r${i}`}
-                    {...box(seenBox(r, face, w))}
-                    rx={r.radius}
-                    fill="none"
-                    stroke={stroke}
-                    strokeWidth={m.width ?? 1}
-                    opacity={m.see ?? 1}
-                />
-            ))}
-            {(m.lines ?? []).map((l, i) => (
-                <path
-                    key={`l${i}`}
-                    d={line(l.map((p) => seen(p, face, w)))}
-                    fill="none"
-                    stroke={stroke}
-                    strokeWidth={m.width ?? 1.6}
-                    strokeLinejoin="round"
-                    opacity={m.see ?? 1}
-                    {...(m.dashed ? { strokeDasharray: '2 1.4' } : {})}
-                />
-            ))}
-            {(m.dots ?? []).map((d, i) => {
-                const s = seen(d, face, w);
-                return (
-                    <g key={`d${i}`}>
-                        <circle
-                            cx={s.x}
-                            cy={s.y}
-                            r={d.text ? 2.3 : 1.5}
-                            fill={slate.deep}
-                            stroke={stroke}
-                            strokeWidth="0.6"
-                        />
-                        {d.text && (
-                            <text
-                                x={s.x}
-                                y={s.y + 1.15}
-                                textAnchor="middle"
-                                fontSize="3.2"
-                                fontWeight="700"
-                                fontFamily={mono}
-                                fill={stroke}
-                            >
-                                {d.text}
-                            </text>
-                        )}
-                    </g>
-                );
-            })}
-            {(m.picks ?? []).map((p, i) => {
-                const s = seen(p, face, w);
-                const out = {
-                    x: s.x < 4 ? -1 : s.x > w - 4 ? 1 : 0,
-                    y: s.x >= 4 && s.x <= w - 4 ? (s.y < 30 ? -1 : 1) : 0,
-                };
-                const tip = `${s.x} ${s.y}`;
-                const base =
-                    out.x !== 0
-                        ? `L${s.x + 5 * out.x} ${s.y - 2.2}L${s.x + 5 * out.x} ${s.y + 2.2}`
-                        : `L${s.x - 2.2} ${s.y + 5 * out.y}L${s.x + 2.2} ${s.y + 5 * out.y}`;
-                return <path key={`p${i}`} d={`M${tip}${base}Z`} fill={slate.line} />;
-            })}
-        </>
-    );
-}
-
-function anchorOf(m: Mark): Point {
-    if (m.lines?.[0]) {
-        return m.lines[0][Math.floor(m.lines[0].length / 2)] ?? { x: 0, y: 0 };
-    }
-    if (m.shapes?.[0]) {
-        return hull(m.shapes[0]);
-    }
-    if (m.rounds?.[0]) {
-        return { x: m.rounds[0].x, y: m.rounds[0].y + m.rounds[0].height / 2 };
-    }
-    const points = [
-        ...(m.dots ?? []),
-        ...(m.boxes ?? []).map((b) => ({ x: b.x + b.width / 2, y: b.y + b.height / 2 })),
-    ];
-    return hull(points);
-}
-
-function Labels({ marks, face, width, height }: { marks: Mark[]; face: Face; width: number; height: number }) {
-    const labelled = marks.filter((m) => m.label !== undefined).map((m) => ({ m, p: seen(anchorOf(m), face, width) }));
-    const sides = [
-        labelled.filter((l) => l.p.x < width / 2 - 1),
-        labelled.filter((l) => l.p.x >= width / 2 - 1),
-    ] as const;
-    return (
-        <>
-            {sides.map((group, s) => {
-                const ys = spread(
-                    group.map((l) => l.p.y),
-                    11,
-                    4,
-                    height - 6,
-                );
-                const x = s === 0 ? -5 : width + 5;
-                return group.map((l, i) => {
-                    const y = ys[i] ?? l.p.y;
-                    return (
-                        <g key={l.m.id}>
-                            <path
-                                d={`M${l.p.x} ${l.p.y}L${x + (s === 0 ? 1 : -1)} ${y - 1.2}`}
-                                stroke={colour[l.m.tone]}
-                                strokeWidth="0.3"
-                                fill="none"
-                                opacity="0.8"
-                            />
-                            <text
-                                x={x}
-                                y={y}
-                                textAnchor={s === 0 ? 'end' : 'start'}
-                                fontSize="4.1"
-                                fontWeight="700"
-                                fontFamily={sans}
-                                fill={colour[l.m.tone]}
-                            >
-                                {short(l.m.label ?? '')}
-                            </text>
-                            {l.m.detail && (
-                                <text
-                                    x={x}
-                                    y={y + 4.4}
-                                    textAnchor={s === 0 ? 'end' : 'start'}
-                                    fontSize="3.5"
-                                    fontFamily={sans}
-                                    fill={slate.quiet}
-                                >
-                                    {short(l.m.detail)}
-                                </text>
-                            )}
-                        </g>
-                    );
-                });
-            })}
-        </>
-    );
-}
-
-const short = (text: string): string => (text.length > 25 ? `${text.slice(0, 24)}…` : text);

@@ -110,3 +110,6 @@ export function spread(wanted: number[], gap: number, top: number, bottom: numbe
     }
     return out;
 }
+
+/** What a rectangle's element takes of an area that has more. */
+export const box = (b: Box) => ({ x: b.x, y: b.y, width: b.width, height: b.height });

@@ -2,7 +2,7 @@ import type { PhoneFile, Plan, Step } from '../api/client';
 import { glassLaidMarks, sealMarks } from '../seal/laying';
 import { say } from '../words/words';
 import { along, boxAround, glassOf, type Face, type Point, type Rounded, type Side } from './geometry';
-import type { Mark } from './Mat';
+import type { Mark } from './mark';
 
 type BondFile = PhoneFile['bonds'][number];
 

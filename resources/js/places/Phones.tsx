@@ -10,7 +10,8 @@ import { Link } from 'react-router';
 import type { PhoneFile } from '../api/client';
 import { queries } from '../api/queries';
 import { boxAround, type Face } from '../mat/geometry';
-import { Mat, type Mark } from '../mat/Mat';
+import { Mat } from '../mat/Mat';
+import type { Mark } from '../mat/mark';
 import { say } from '../words/words';
 
 /** The phone files, drawn: what every plan is computed from. */

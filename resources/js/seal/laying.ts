@@ -1,6 +1,6 @@
 import type { PhoneFile, Plan, Schemas, Step } from '../api/client';
 import { glassOf, outlineOf, type Point } from '../mat/geometry';
-import type { Mark } from '../mat/Mat';
+import type { Mark } from '../mat/mark';
 import { say } from '../words/words';
 
 export type Seal = Plan['seals'][number];

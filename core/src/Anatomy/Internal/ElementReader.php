@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace Facelift\Anatomy\Internal;
 
-use Facelift\Anatomy\AdhesiveKind;
-use Facelift\Anatomy\Bond;
-use Facelift\Anatomy\BondZone;
-use Facelift\Anatomy\Closing;
 use Facelift\Anatomy\Connector;
 use Facelift\Anatomy\ConnectorKind;
-use Facelift\Anatomy\CutEdge;
 use Facelift\Anatomy\Driver;
 use Facelift\Anatomy\Face;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Film;
 use Facelift\Anatomy\FlexZone;
 use Facelift\Anatomy\Handling;
-use Facelift\Anatomy\Heading;
 use Facelift\Anatomy\Hole;
 use Facelift\Anatomy\IfCovered;
 use Facelift\Anatomy\Layer;
@@ -28,18 +22,13 @@ use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\Part;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\PhoneFunction;
-use Facelift\Anatomy\Renewal;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Anatomy\Stretch;
 use Facelift\Anatomy\SuppliedAdhesive;
 use Facelift\Anatomy\Tool;
-use Facelift\Anatomy\Warming;
 use Facelift\Anatomy\WhenLifted;
 use Facelift\Document\Node;
 use Facelift\Geometry\Point;
-use Facelift\Geometry\Rectangle;
-use Facelift\Geometry\Side;
 
 /**
  * Reads the elements of a phone file one by one.
@@ -73,7 +62,7 @@ final readonly class ElementReader
                 $id,
                 $n->string('name'),
                 $n->enum('shape', OpeningShape::class),
-                $this->point($n),
+                Placed::point($n),
                 $n->number('width', 0.1, 100),
                 $n->number('height', 0.1, 100),
                 $n->number('clearance', 0, 10),
@@ -94,7 +83,7 @@ final readonly class ElementReader
             'height',
         );
 
-        return new FlexZone($n->string('id'), $n->string('name'), $n->enum('face', Face::class), $this->box($n));
+        return new FlexZone($n->string('id'), $n->string('name'), $n->enum('face', Face::class), Placed::box($n));
     }
 
     public function layer(Node $n): Layer
@@ -144,10 +133,10 @@ final readonly class ElementReader
         $id = $n->string('id');
 
         return [$id, new Part(
-            $this->heading($id, $n),
+            Placed::heading($id, $n),
             $n->enum('kind', PartKind::class),
             $n->optionalString('carriedBy'),
-            $this->box($n),
+            Placed::box($n),
             new Handling($this->tool($n), $n->number('seconds', 1, 3600), $n->strings('care')),
             $n->optionalEnum('pairing', Pairing::class) ?? Pairing::None,
             $n->enums('functions', PhoneFunction::class),
@@ -172,7 +161,7 @@ final readonly class ElementReader
             'under',
         );
         $id = $n->string('id');
-        $places = $n->each('places', fn(Node $p): Point => $this->point($p->only('x', 'y')));
+        $places = $n->each('places', static fn(Node $p): Point => Placed::point($p->only('x', 'y')));
         if ($places === []) {
             $n->fault('places', 'must name a place for at least one screw');
         }
@@ -183,7 +172,7 @@ final readonly class ElementReader
         }
 
         return [$id, new Fastener(
-            $this->heading($id, $n),
+            Placed::heading($id, $n),
             $n->enum('driver', Driver::class),
             $n->number('thread', 0.5, 6),
             $length,
@@ -213,89 +202,15 @@ final readonly class ElementReader
         $id = $n->string('id');
 
         return [$id, new Connector(
-            $this->heading($id, $n),
+            Placed::heading($id, $n),
             $n->enum('kind', ConnectorKind::class),
-            $this->joins($n),
-            $this->point($n),
+            Placed::joins($n),
+            Placed::point($n),
             $n->flag('power'),
             $n->flag('boots'),
             $n->flag('clip'),
             $n->flag('passive'),
         )];
-    }
-
-    /** @return array{string, Bond} */
-    public function bond(Node $n): array
-    {
-        $n->only(
-            'id',
-            'name',
-            'joins',
-            'adhesive',
-            'width',
-            'face',
-            'after',
-            'stack',
-            'batteryStack',
-            'cut',
-            'renewal',
-            'height',
-            'clampMinutes',
-            'pryPoints',
-            'noClamp',
-            'zones',
-        );
-        $id = $n->string('id');
-        $cut = $n->optionalNode('cut');
-        $edge = $cut === null ? null : new CutEdge(
-            $cut->only('start', 'hinge', 'stretches')->enum('start', Side::class),
-            $cut->optionalEnum('hinge', Side::class),
-            $cut->each('stretches', $this->stretch(...)),
-        );
-
-        $stack = $n->optionalString('stack');
-        $batteryStack = $n->optionalString('batteryStack');
-
-        return [$id, new Bond(
-            $this->heading($id, $n),
-            $this->joins($n),
-            $n->enum('adhesive', AdhesiveKind::class),
-            $n->number('width', 0.2, 100),
-            $stack === null || $batteryStack === null ? null : new Warming($stack, $batteryStack),
-            $edge,
-            $n->each('pryPoints', fn(Node $p): Point => $this->point($p->only('x', 'y'))),
-            $this->closing($n),
-            $n->each('zones', $this->zone(...)),
-        )];
-    }
-
-    private function zone(Node $n): BondZone
-    {
-        $n->only(
-            'id',
-            'name',
-            'x',
-            'y',
-            'width',
-            'height',
-        );
-
-        return new BondZone($n->string('id'), $n->string('name'), $this->box($n));
-    }
-
-    private function closing(Node $n): Closing
-    {
-        return new Closing(
-            $n->enum('renewal', Renewal::class),
-            $n->number('height', 0.02, 3),
-            $n->optionalNumber('clampMinutes', 0, 1440) ?? 0.0,
-            $n->optionalEnum('noClamp', Side::class),
-        );
-    }
-
-    private function heading(string $id, Node $n): Heading
-    {
-        return new Heading($id, $n->string('name'), $n->enum('face', Face::class), $n->clauses('after'));
     }
 
     /** `hand` is no tool. */
@@ -347,57 +262,5 @@ final readonly class ElementReader
                 $n->optionalNumber('adhesiveThickness', 0.02, 3),
             ),
         ];
-    }
-
-    private function stretch(Node $n): Stretch
-    {
-        $n->only(
-            'id',
-            'side',
-            'from',
-            'to',
-            'depth',
-            'forbidden',
-            'behind',
-            'over',
-        );
-        $from = $n->number('from', 0, 300);
-        $to = $n->number('to', 0, 300);
-        if ($to <= $from) {
-            $n->fault('to', 'must be more than from');
-        }
-
-        return new Stretch(
-            $n->string('id'),
-            $n->enum('side', Side::class),
-            $from,
-            $to,
-            $n->number('depth', 0, 50),
-            $n->flag('forbidden'),
-            $n->optionalString('behind'),
-            $n->optionalString('over'),
-        );
-    }
-
-    /** @return list<string> */
-    private function joins(Node $n): array
-    {
-        $joins = $n->strings('joins');
-        if (\count($joins) !== 2) {
-            $n->fault('joins', 'must name the two parts it joins');
-        }
-
-        return $joins;
-    }
-
-    private function point(Node $n): Point
-    {
-        return new Point($n->number('x', -20, 320), $n->number('y', -20, 320));
-    }
-
-    /** Parts and zones give their centre and size. */
-    private function box(Node $n): Rectangle
-    {
-        return Rectangle::around($this->point($n), $n->number('width', 0.5, 300), $n->number('height', 0.5, 300));
     }
 }

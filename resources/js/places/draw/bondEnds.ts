@@ -1,6 +1,6 @@
 import type { PhoneFile } from '../../api/client';
 import { along, glassOf, pointOn, type Face, type Point, type Side } from '../../mat/geometry';
-import type { Mark } from '../../mat/Mat';
+import type { Mark } from '../../mat/mark';
 import { withElement, type Selected } from './elements';
 
 /** One end of a stretch of a bond, by its indices in the file. */

@@ -1,6 +1,6 @@
 import type { PhoneFile } from '../../api/client';
 import { boxAround, type Face } from '../../mat/geometry';
-import type { Mark } from '../../mat/Mat';
+import type { Mark } from '../../mat/mark';
 import type { Selected } from './elements';
 
 /** Everything of a face that can be taken hold of; what is selected is marked. */

@@ -1,7 +1,8 @@
 import type { Job, PhoneFile, Plan } from '../../api/client';
 import type { BenchView } from '../../bench/benchView';
 import { bladeAt, placeOf, type Way } from '../../bench/drag';
-import { Mat, type Mark } from '../../mat/Mat';
+import { Mat } from '../../mat/Mat';
+import type { Mark } from '../../mat/mark';
 import type { Point } from '../../mat/geometry';
 import { marksFor } from '../../mat/marks';
 import { ScrewMat } from '../../mat/ScrewMat';
