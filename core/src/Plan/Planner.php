@@ -24,10 +24,8 @@ use Facelift\Route\NoWayIn;
 use Facelift\Route\Route;
 use Facelift\Route\RoutePlanner;
 use Facelift\Seal\GlassLayer;
-use Facelift\Seal\Readings;
 use Facelift\Seal\Sealer;
 use Facelift\Seal\SealPlan;
-use Facelift\Seal\SealRequest;
 
 /** Puts route, heat, cut, seal and tests together into one plan. */
 final readonly class Planner
@@ -153,19 +151,12 @@ final readonly class Planner
 
     private function seal(Request $request, Bond $bond): SealPlan
     {
-        $new = $request->basis()->replaces($bond->lifted());
+        $basis = $request->basis();
         $wish = $request->seal;
 
         return $this->sealer->plan(
-            new SealRequest(
-                $request->phone,
-                $bond,
-                $new ? $request->replacement : null,
-                $request->condition,
-                $wish->means->at($request->room),
-                $new ? $wish->readings : new Readings(),
-            ),
-            $new ? $wish->way : null,
+            $wish->request($basis, $bond, $request->condition),
+            $basis->replaces($bond->lifted()) ? $wish->way : null,
         );
     }
 

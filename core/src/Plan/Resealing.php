@@ -6,7 +6,6 @@ namespace Facelift\Plan;
 
 use Facelift\Condition\Condition;
 use Facelift\Plan\Internal\Back\SealSteps;
-use Facelift\Seal\Readings;
 use Facelift\Seal\Sealer;
 use Facelift\Seal\SealPlan;
 use Facelift\Seal\SealRequest;
@@ -51,17 +50,8 @@ final readonly class Resealing
     public function request(string $bond, SealWish $wish): SealRequest
     {
         $basis = $this->plan->basis;
-        $closed = $basis->phone->bonds[$bond];
-        $new = $basis->replaces($closed->lifted());
 
-        return new SealRequest(
-            $basis->phone,
-            $closed,
-            $new ? $basis->replacement : null,
-            $this->condition,
-            $wish->means->at($basis->room),
-            $new ? $wish->readings : new Readings(),
-        );
+        return $wish->request($basis, $basis->phone->bonds[$bond], $this->condition);
     }
 
     /** @return array<string, Step> */
