@@ -29,6 +29,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Plans a job from a phone file alone; needs no database. */
 final class PrintPlan extends Command
 {
+    use OptionText;
+
     protected $signature = 'facelift:plan '
         . '{file : phone file} '
         . '{--part= : kind of part} '
@@ -45,7 +47,7 @@ final class PrintPlan extends Command
     {
         try {
             $request = $this->request();
-            $plan = $this->given($this->option('source')) === ''
+            $plan = $this->text('source') === ''
                 ? $this->recommended($request)
                 : (new Planner())->plan($request);
         } catch (Unreadable|UnknownId|OutOfRange|\UnexpectedValueException|\JsonException $e) {
@@ -70,7 +72,7 @@ final class PrintPlan extends Command
     {
         $given = GivenPhone::from($this->argument('file'), $this->option('part'));
         $codes = array_filter(
-            explode(',', $this->given($this->option('fault'))),
+            explode(',', $this->text('fault')),
             static fn(string $c): bool => $c !== '',
         );
         $seen = array_map(
@@ -86,7 +88,7 @@ final class PrintPlan extends Command
             $given->part,
             Condition::observed($seen),
             $this->source(),
-            wish: OldPanel::tryFrom($this->given($this->option('old-panel')))
+            wish: OldPanel::tryFrom($this->text('old-panel'))
                 ?? throw new \UnexpectedValueException('--old-panel must be save or give-up'),
             approach: $this->approach(),
         );
@@ -129,9 +131,9 @@ final class PrintPlan extends Command
     /** @return array<string, mixed> */
     private function sent(): array
     {
-        $before = $this->given($this->option('preheat'));
+        $before = $this->text('preheat');
 
-        return self::parsed('source', $this->given($this->option('source')))
+        return self::parsed('source', $this->text('source'))
             + ($this->option('hold') === true ? ['hold' => true] : [])
             + ($before === '' ? [] : ['preheat' => self::parsed('preheat', $before)]);
     }
@@ -159,10 +161,5 @@ final class PrintPlan extends Command
                 "--$option must be plate:°C, air:°C,mm away,mm of edge or bag:kg,minutes, for example plate:85",
             ),
         };
-    }
-
-    private function given(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
     }
 }

@@ -28,6 +28,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Works out how a bond is made again, from a phone file alone; needs no database. */
 final class PrintSeal extends Command
 {
+    use OptionText;
+
     protected $signature = 'facelift:seal '
         . '{file : phone file} '
         . '{--part= : kind of part} '
@@ -71,7 +73,7 @@ final class PrintSeal extends Command
 
     private function bond(Phone $phone, Replacement $part): Bond
     {
-        $named = $this->given($this->option('bond'));
+        $named = $this->text('bond');
         $round = array_filter($phone->bonds, static fn(Bond $b): bool => $b->cut !== null);
         if ($named !== '') {
             return $round[$named] ?? throw new \UnexpectedValueException(
@@ -89,7 +91,7 @@ final class PrintSeal extends Command
 
     private function offer(WayChoice $choice, Words $words): WayOffer
     {
-        $named = $this->given($this->option('way'));
+        $named = $this->text('way');
         $way = Way::tryFrom($named);
         if ($named !== '' && $way === null) {
             throw new \UnexpectedValueException(
@@ -121,7 +123,7 @@ final class PrintSeal extends Command
             ) . "\n",
         ];
         foreach ($texts as $option => $text) {
-            $to = $this->given($this->option($option));
+            $to = $this->text($option);
             if ($to === '') {
                 continue;
             }
@@ -163,10 +165,5 @@ final class PrintSeal extends Command
         }
 
         return $lines;
-    }
-
-    private function given(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
     }
 }

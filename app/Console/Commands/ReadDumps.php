@@ -16,6 +16,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Checks, converts and compares dumps of displays' memories; needs no database. */
 final class ReadDumps extends Command
 {
+    use OptionText;
+
     protected $signature = 'facelift:dump '
         . '{file* : dumps, or files of Intel HEX; with two the second is compared with the first} '
         . '{--like= : a dump whose panel and layout a file of Intel HEX takes} '
@@ -85,22 +87,22 @@ final class ReadDumps extends Command
 
     private function dump(string $file): Dump
     {
-        $text = self::text($file);
+        $text = self::contents($file);
         if (!str_starts_with(ltrim($text), ':')) {
             return self::document($text);
         }
-        $like = $this->given('like');
+        $like = $this->text('like');
         if ($like === '') {
             throw Unreadable::because('dump', [
                 new Fault('', 'is Intel HEX, which names no panel: say with --like whose layout it has'),
             ]);
         }
-        $known = self::document(self::text($like));
+        $known = self::document(self::contents($like));
 
         return Dump::of($known->panel, $known->connector, $known->layout, (new IntelHex())->read($text));
     }
 
-    private static function text(string $file): string
+    private static function contents(string $file): string
     {
         if (!is_file($file) || !is_readable($file)) {
             throw Unreadable::because('dump', [new Fault('', 'cannot be read')]);
@@ -129,7 +131,7 @@ final class ReadDumps extends Command
             'hex' => (new IntelHex())->write($dump->bytes),
         ];
         foreach ($texts as $option => $text) {
-            $to = $this->given($option);
+            $to = $this->text($option);
             if ($to === '') {
                 continue;
             }
@@ -148,12 +150,5 @@ final class ReadDumps extends Command
     private function say(string $line): void
     {
         $this->output->writeln($line, OutputInterface::OUTPUT_RAW);
-    }
-
-    private function given(string $option): string
-    {
-        $value = $this->option($option);
-
-        return is_string($value) ? $value : '';
     }
 }
