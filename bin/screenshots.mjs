@@ -31,8 +31,7 @@ const views = {
     'check-in': [`/jobs/${job('T-0302')}/check-in`, 'Condition before anything is opened'],
     scope: [`/jobs/${job('T-0303')}/scope`, 'Display with frame'],
     part: [`/jobs/${job('T-0302')}/part`, 'Parts on the shelf'],
-    quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
-    'dark-screen': [`/jobs/${job('T-0304')}/check-in`, 'Check next'],
+    quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts', decision],
     'bench-opening': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge'],
     prove: [`/jobs/${job('T-0301')}/prove`, 'Beside check-in'],
     'hand-over': [`/jobs/${job('T-0301')}/hand-over`, 'Customer hears'],
@@ -54,6 +53,7 @@ const views = {
     'screw-mat': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('s')],
     'seal-desk': ['/seal', 'recommended', newGlass],
     'bench-tape': ['/', 'At the bench', () => laying('bench-tape', null)],
+    transfer: ['/', 'At the bench', transfer],
     'bench-bead': ['/', 'At the bench', () => laying('bench-bead', 'bead')],
 };
 
@@ -75,6 +75,11 @@ async function change(id, what, data) {
     return ask('PUT', `/jobs/${id}/${what}`, { version, ...data });
 }
 
+/** The customer's word on the display's data: the usual way; null if nothing is asked. */
+function decided({ data }) {
+    return data.length > 0 && data[0].way !== 'own' ? { way: data[0].way, by: 'M. Ansel' } : null;
+}
+
 /** From a job's check-in to a plan with the recommended source, to the second pass, and there the blade drags. */
 async function held() {
     const id = job('T-0304');
@@ -87,6 +92,7 @@ async function held() {
         item: option.item.id,
         gross: option.money.gross,
         warranty: false,
+        data: decided(option),
     });
     await page.goto(`${address}/jobs/${id}/plan`);
     await page.locator('tr.Mui-selected').getByRole('button').nth(1).waitFor();
@@ -127,18 +133,13 @@ async function newGlass() {
     await page.getByRole('img', { name: /Optical adhesive/ }).waitFor();
 }
 
-/** A Fern 4 of its own, worked up to its adhesive; at the dry fit a way is chosen, or the recommended one is taken. */
-async function laying(name, way) {
+/** A job of its own with a part of its own, up to its plan. */
+async function planned(label, phone, code, part, way) {
     const kind = 'display-assembly';
-    const label = `P-${name === 'bench-tape' ? 1 : 2}`;
-    const part = await ask('POST', '/shelf', {
+    const item = await ask('POST', '/shelf', {
         label,
-        name: 'Fern 4 display',
         kind,
-        modelCodes: ['BF4-E'],
-        connector: 'BF-36Y',
-        technology: 'oled',
-        colour: 'moss',
+        modelCodes: [code],
         refresh: 60,
         brings: [],
         cost: '58.00',
@@ -147,10 +148,11 @@ async function laying(name, way) {
         batch: 'NP-2714',
         state: 'new',
         place: 'B4',
+        ...part,
     });
     const id = crypto.randomUUID();
     const customer = 'Wendel Okoro';
-    await ask('POST', '/jobs', { id, phone: 'brasca-fern-4', modelCode: 'BF4-E', colour: null, customer, imei: null });
+    await ask('POST', '/jobs', { id, phone, modelCode: code, colour: null, customer, imei: null });
     await change(id, 'check-in', {
         condition: {
             observations: ['cracked-glass'],
@@ -165,20 +167,30 @@ async function laying(name, way) {
         },
     });
     await change(id, 'scope', { kind, reason: null });
-    await change(id, 'part', { item: part.id });
+    await change(id, 'part', { item: item.id });
     const option = (await ask('GET', `/jobs/${id}/quote`)).options.find((o) => o.kind === kind && o.item);
-    await change(id, 'quote/acceptance', { kind, item: part.id, gross: option.money.gross, warranty: false });
+    await change(id, 'quote/acceptance', {
+        kind,
+        item: item.id,
+        gross: option.money.gross,
+        warranty: false,
+        data: decided(option),
+    });
     await change(id, 'plan', { source: { kind: 'plate', set: 85 } });
     if (way) {
         await change(id, 'seal', { way });
     }
+    return id;
+}
+
+/** Everything before the first step of a kind has been done, in the time that is planned. */
+async function worked(id, kind) {
     const plan = await ask('GET', `/jobs/${id}/plan`);
+    const done = (await ask('GET', `/jobs/${id}/bench`)).done.map((d) => d.step);
     const events = [];
     let at = Date.now() - 4 * 3600_000;
-    for (const step of plan.steps.slice(
-        0,
-        plan.steps.findIndex((s) => s.kind === 'lay-seal'),
-    )) {
+    const until = plan.steps.findIndex((s) => s.kind === kind);
+    for (const step of plan.steps.slice(0, until).filter((s) => !done.includes(s.id))) {
         for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
             events.push({ type: 'test', at: ++at, data: { gate: step.gate, function: f.function, outcome: 'pass' } });
         }
@@ -191,11 +203,65 @@ async function laying(name, way) {
     }
     await ask('POST', `/jobs/${id}/events`, { events: events.map((e) => ({ ...e, id: crypto.randomUUID() })) });
     await page.goto(`${address}/jobs/${id}/bench`);
+}
+
+/** A Fern 4 of its own, worked up to its adhesive; at the dry fit a way is chosen, or the recommended one is taken. */
+async function laying(name, way) {
+    const part = { name: 'Fern 4 display', connector: 'BF-36Y', technology: 'oled', colour: 'moss' };
+    const id = await planned(`P-${name === 'bench-tape' ? 1 : 2}`, 'brasca-fern-4', 'BF4-E', part, way);
+    await worked(id, 'lay-seal');
     await page.getByRole('region', { name: 'What is laid now' }).waitFor();
     for (let i = 0; way === null && i < 4; ++i) {
         await page.keyboard.press('n');
     }
     await page.waitForLoadState('networkidle');
+}
+
+/** The old display's data is kept, and now it is written to the new one, block by block. */
+async function transfer() {
+    const part = { name: 'Vesper display', connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
+    const id = await planned('P-3', 'quillon-vesper', 'QV-2110', part, null);
+    await worked(id, 'read-memory');
+    await page.getByRole('button', { name: /^Plugged in: read it/ }).click();
+    await page.getByRole('button', { name: /^Done/ }).click();
+    await worked(id, 'write-memory');
+    // It comes off while it is written, so that both are known and compared; then it is gone on with, slowly.
+    await tellProgrammer('fault unplugged 20');
+    await page.getByRole('button', { name: /^Plugged in: write it/ }).click();
+    await page.getByText('Came off half-way').waitFor();
+    await tellProgrammer('fault none');
+    await tellProgrammer('slow 300');
+    await page.getByRole('button', { name: /^Try again/ }).click();
+    await page.getByText(/^Reading: New display, block [4-7] of 8$/).waitFor();
+}
+
+/** What is decided at the quote about the display's data, for a part that the old chip could be moved to. */
+async function decision() {
+    const id = job('T-0305');
+    const { data } = await ask('GET', `/jobs/${id}/part`);
+    await change(id, 'part', { item: data.find((p) => p.item.label === 'S-103').item.id });
+    await page.reload();
+    const asked = page.getByRole('region', { name: 'What will be seen afterwards: Display assembly', exact: true });
+    await asked.getByRole('radio', { name: 'Move the old chip' }).check();
+    await asked.getByLabel('Agreed by (name)').fill('Leonor Szabo');
+    await asked.evaluate((e) => {
+        e.scrollIntoView({ block: 'start' });
+        window.scrollBy(0, -70);
+    });
+}
+
+async function tellProgrammer(command) {
+    const { connect } = await import('node:net');
+    await new Promise((resolve, reject) => {
+        const wire = connect(Number(process.env['FACELIFT_PROGRAMMER_CONTROL']), '127.0.0.1', () =>
+            wire.write(`${command}\n`),
+        );
+        wire.on('data', () => {
+            wire.end();
+            resolve();
+        });
+        wire.on('error', reject);
+    });
 }
 
 for (const [name, [path, text, act]] of Object.entries(views)) {

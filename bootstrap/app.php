@@ -13,12 +13,14 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__ . '/../routes/web.php',
         api: __DIR__ . '/../routes/api.php',
         commands: __DIR__ . '/../routes/console.php',
+        then: static fn() => Route::middleware('throttle:under-test')->group(__DIR__ . '/../routes/under-test.php'),
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         // The application is same-origin: no cross-origin request is ever answered.

@@ -7,6 +7,11 @@ return [
     'supplier' => ['url' => env('FACELIFT_SUPPLIER_URL', '')],
     'insurer' => ['url' => env('FACELIFT_INSURER_URL', '')],
     'thermometer' => env('FACELIFT_THERMOMETER', '127.0.0.1:1'),
+    // Host and port of the programmer of displays; it answers within `programmer_patience` seconds or not at all.
+    'programmer' => env('FACELIFT_PROGRAMMER', '127.0.0.1:1'),
+    'programmer_patience' => 2.0,
+    // Where the stand-in for it takes commands; no real one does.
+    'programmer_control' => env('FACELIFT_PROGRAMMER_CONTROL', ''),
     // Browser tests move the clock by this file; nothing else sets it.
     'clock' => env('FACELIFT_CLOCK', ''),
     // Nobody waits longer than three tries of this many seconds for a service outside.

@@ -9,12 +9,14 @@ use App\Http\Bench\DragController;
 use App\Http\Bench\HeatController;
 use App\Http\Bench\PartFailureController;
 use App\Http\Bench\PartOrderController;
+use App\Http\Bench\PhonePageController;
 use App\Http\Bench\PlanController;
 use App\Http\Bench\ProofController;
 use App\Http\Bench\ScrewMatController;
 use App\Http\Bench\StrategyController;
 use App\Http\Bench\ThermometerController;
 use App\Http\Bench\TimerController;
+use App\Http\Bench\TransferController;
 use App\Http\Bench\TroubleController;
 use App\Http\Counter\CheckInController;
 use App\Http\Counter\ClaimController;
@@ -190,6 +192,18 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::put('troubles/{change}/order', [PartOrderController::class, 'store'])
                 ->whereUuid('change')
                 ->can('work', 'job');
+            Route::get('transfer', [TransferController::class, 'show'])->can('view', 'job');
+            Route::post('transfer', [TransferController::class, 'work'])->can('work', 'job');
+            Route::post('transfer/end', [TransferController::class, 'end'])->can('work', 'job');
+            Route::post('transfer/other-part', [TransferController::class, 'otherPart'])->can('work', 'job');
+            Route::get('dumps/{dump}.json', [TransferController::class, 'document'])
+                ->whereUuid('dump')
+                ->can('view', 'job');
+            Route::get('dumps/{dump}.hex', [TransferController::class, 'hex'])
+                ->whereUuid('dump')
+                ->can('view', 'job');
+            Route::get('phone-tests', [PhonePageController::class, 'index'])->can('view', 'job');
+            Route::post('phone-page', [PhonePageController::class, 'store'])->can('work', 'job');
             Route::get('proof', ProofController::class)->can('view', 'job');
             Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
             Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');

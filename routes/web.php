@@ -5,4 +5,6 @@ declare(strict_types=1);
 use App\Http\Account\PageController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/{path?}', PageController::class)->where('path', '^(?!api/|sanctum/|build/).*$')->name('page');
+Route::get('/{path?}', PageController::class)
+    ->where('path', '^(?!api/|sanctum/|build/|build-under-test/|under-test/).*$')
+    ->name('page');

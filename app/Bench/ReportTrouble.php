@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Jobs\Runs;
 use App\Jobs\Standing;
 use App\Models\BenchEvent;
+use App\Models\ChipTry;
 use App\Models\Job;
 use App\Models\PlanChange;
 use App\Models\User;
@@ -16,6 +17,7 @@ use Facelift\Bench\Amendment;
 use Facelift\Bench\Consequence;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Bench\Trouble;
 use Facelift\Document\Reason;
 use Facelift\Plan\PlanDocument;
 use Illuminate\Validation\ValidationException;
@@ -48,6 +50,9 @@ final readonly class ReportTrouble
                 'subject' => $subject,
             ]);
             $this->keep($locked, $user, $event, $consequence);
+            if ($consequence->trouble === Trouble::ChipFailed) {
+                ChipTry::query()->firstOrCreate(['job_id' => $locked->id], ['works' => false]);
+            }
             $plan = (new Amendment($run))->of($consequence);
             $locked->plan = (new PlanDocument())->json($plan);
             $this->standing->moved($locked, $run->under($plan)->with($event));

@@ -15,6 +15,8 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
 use Facelift\Cost\Quote;
 use Facelift\Cost\QuotedPart;
+use Facelift\Fit\DataDecision;
+use Facelift\Fit\DataWay;
 use Facelift\Pricing\Option;
 use Facelift\Quantity\Money;
 use Illuminate\Support\Carbon;
@@ -34,6 +36,7 @@ final readonly class AcceptQuote
 
     /**
      * @param string $gross the price that the customer saw
+     * @param Decided|null $data what the customer decided about the display's data; null if nothing was asked
      *
      * @throws Conflict If the price or the part has changed since, or the job was changed meanwhile.
      */
@@ -44,18 +47,28 @@ final readonly class AcceptQuote
         int $itemId,
         string $gross,
         bool $warranty,
+        ?Decided $data = null,
     ): Job {
         $this->stations->mustReach('quote', $job);
 
-        return DB::connection()->transaction(function () use ($job, $version, $kind, $itemId, $gross, $warranty): Job {
+        return DB::connection()->transaction(function () use (
+            $job,
+            $version,
+            $kind,
+            $itemId,
+            $gross,
+            $warranty,
+            $data,
+        ): Job {
             return $this->change->beforeBench($job, $version, function (Job $locked) use (
                 $kind,
                 $itemId,
                 $gross,
                 $warranty,
+                $data,
             ): void {
                 $as = ReplacementKind::tryFrom($kind);
-                if ($locked->accepted_at !== null && $as !== null && $locked->quote?->isFor($as, $itemId) === true) {
+                if ($locked->accepted_at !== null && $as !== null && self::isSame($locked, $as, $itemId, $data)) {
                     return;
                 }
                 if ($warranty && $locked->comeback_of === null) {
@@ -63,10 +76,23 @@ final readonly class AcceptQuote
                         'warranty' => 'This phone did not come back from a job of ours: there is no warranty to use.',
                     ]);
                 }
-                $option = $this->option($locked, $kind, $itemId, $gross);
-                $insured = $this->insured($locked, $option, $warranty);
+                $option = $this->option(
+                    $locked,
+                    $kind,
+                    $itemId,
+                    $gross,
+                    $data?->way,
+                );
+                $insured = $this->insured($locked, $option, $warranty, $data?->way);
+                $decision = self::decision($option, $data);
                 $this->reserve($locked, $option, $itemId);
-                $locked->quote = self::quote($locked, $option, $insured, $warranty);
+                $locked->quote = self::quote(
+                    $locked,
+                    $option,
+                    $insured,
+                    $warranty,
+                    $decision,
+                );
                 $locked->accepted_at = Carbon::now();
                 $locked->promised_at = $this->promise->of($locked, $option->plan);
                 $locked->plan = null;
@@ -78,14 +104,25 @@ final readonly class AcceptQuote
         });
     }
 
-    private function option(Job $job, string $kind, int $itemId, string $gross): Option
+    /** True if the very same was accepted before, the decision about the display's data with it. */
+    private static function isSame(Job $job, ReplacementKind $kind, int $item, ?Decided $data): bool
     {
+        return $job->quote?->isFor($kind, $item) === true && $job->quote->data?->way->way === $data?->way;
+    }
+
+    private function option(
+        Job $job,
+        string $kind,
+        int $itemId,
+        string $gross,
+        ?DataWay $data,
+    ): Option {
         foreach ($this->quoting->options($job) as $option) {
             if ($option->kind()->value === $kind) {
-                if ($option->chosen?->part->item !== $itemId || $option->priced === null) {
+                $now = $option->charge($data)?->gross;
+                if ($option->chosen?->part->item !== $itemId || $now === null) {
                     throw Conflict::quoteMoved('The part of this option is no longer free.');
                 }
-                $now = $option->priced->price->gross;
                 if (!$now->equals(Money::of($gross))) {
                     throw Conflict::quoteMoved(sprintf('It now costs %s, not %s.', (string) $now, $gross));
                 }
@@ -106,9 +143,10 @@ final readonly class AcceptQuote
     }
 
     /** What the insurer pays of it; nothing unless the insurer pays. */
-    private function insured(Job $job, Option $option, bool $warranty): Money
+    private function insured(Job $job, Option $option, bool $warranty, ?DataWay $data): Money
     {
-        if (!$job->paidByInsurer() || $warranty || $option->priced === null) {
+        $charge = $option->charge($data);
+        if (!$job->paidByInsurer() || $warranty || $charge === null) {
             return Money::zero();
         }
         $claim = Claim::query()->where('job_id', $job->id)->first();
@@ -122,25 +160,49 @@ final readonly class AcceptQuote
             ]);
         }
 
-        return Money::smaller(Money::of($claim->authorised), $option->priced->price->gross);
+        return Money::smaller(Money::of($claim->authorised), $charge->gross);
     }
 
-    private static function quote(Job $job, Option $option, Money $insured, bool $warranty): Quote
+    /** @throws ValidationException If there is something to decide and nothing, or nothing that exists, was decided. */
+    private static function decision(Option $option, ?Decided $data): ?DataDecision
     {
+        $swap = $option->afterSwap();
+        if ($data === null && ($swap->ways === [] || $swap->by(DataWay::Own) !== null)) {
+            return null;
+        }
+        $way = $swap->by($data?->way);
+        if ($way === null || $data === null) {
+            throw ValidationException::withMessages([
+                'data' => 'Show what will be seen of the display\'s data after the swap, and write down the decision.',
+            ]);
+        }
+
+        return new DataDecision($way, $data->by);
+    }
+
+    private static function quote(
+        Job $job,
+        Option $option,
+        Money $insured,
+        bool $warranty,
+        ?DataDecision $data,
+    ): Quote {
         $replacement = $option->plan->basis->replacement;
         $part = $option->chosen?->part;
-        assert($part !== null && $option->priced !== null);
+        $charge = $option->charge($data?->way->way);
+        assert($part !== null && $charge !== null);
 
         return new Quote(
             $replacement->kind,
             $replacement->name,
             new QuotedPart($part->item, $part->label, $part->name),
-            $option->plan->handsOn(),
-            $option->priced->charge(),
+            $option->handsOn($data?->way->way),
+            $charge,
             $warranty,
             $job->paidByInsurer() ? Payer::Insurer : Payer::Customer,
             $insured,
-            $option->customer(),
+            $option->customer($data?->way),
+            $data,
         );
     }
 }

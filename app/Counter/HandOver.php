@@ -9,6 +9,7 @@ use App\Jobs\ChangeJob;
 use App\Jobs\ProofTable;
 use App\Jobs\Runs;
 use App\Jobs\ShopBook;
+use App\Models\ChipTry;
 use App\Models\Claim;
 use App\Models\ClaimState;
 use App\Models\ClosedAs;
@@ -19,6 +20,7 @@ use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use App\Words\Words;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Fit\DataWay;
 use Facelift\Proof\Gate;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -77,6 +79,9 @@ final readonly class HandOver
             ->where('job_id', $job->id)
             ->whereIn('state', ClaimState::OWING)
             ->update(['due_on' => Carbon::today()->addDays($this->book->rules()->insurerDays)]);
+        if ($job->quote?->data?->way->way === DataWay::Chip) {
+            ChipTry::query()->firstOrCreate(['job_id' => $job->id], ['works' => true]);
+        }
         if ($job->kind === ReplacementKind::GlassOnly) {
             GlassTry::query()->firstOrCreate(
                 ['job_id' => $job->id],

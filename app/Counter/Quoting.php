@@ -22,7 +22,7 @@ final readonly class Quoting
     /** @return list<Option> one per kind of part that exists for the phone, in the phone file's order */
     public function options(Job $job): array
     {
-        $pricing = new Pricing($this->book->rules(), $this->book->glassRecord());
+        $pricing = new Pricing($this->book->rules(), $this->book->glassRecord(), $this->book->chipRecord());
 
         return $pricing->options($this->planning->asked($job), $this->planning->plans($job), $this->shelf($job));
     }

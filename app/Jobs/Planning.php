@@ -75,6 +75,7 @@ final readonly class Planning
             picks: $rules->picks,
             chance: $rules->chance / 100,
             seal: $this->seals->wish($job),
+            data: $job->quote?->data?->way->way,
         );
     }
 

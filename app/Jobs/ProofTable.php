@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Models\Job;
 use App\Words\RecordWords;
 use Facelift\Anatomy\PhoneFunction;
+use Facelift\Bench\DataTold;
 use Facelift\Bench\Run;
 use Facelift\Condition\Condition;
 use Facelift\Condition\FunctionState;
@@ -25,7 +26,7 @@ final readonly class ProofTable
     /**
      * @return array{
      *     gates: list<array<string, mixed>>, newFaults: list<string>,
-     *     early: list<array{step: string, text: string}>
+     *     early: list<array{step: string, text: string}>, data: list<array<string, mixed>>
      * }
      */
     public function of(Job $job, Run $run): array
@@ -54,7 +55,17 @@ final readonly class ProofTable
             $run->notRenewed(),
         );
 
-        return ['gates' => $gates, 'newFaults' => $this->newFaults($job, $run), 'early' => [...$early, ...$left]];
+        $told = new DataTold($run);
+
+        return [
+            'gates' => $gates,
+            'newFaults' => $this->newFaults($job, $run),
+            'early' => [...$early, ...$left],
+            'data' => array_map(
+                static fn(Reason $r): array => $r->toArray(),
+                [...$told->happened(), ...$told->customer($job->quote?->data)],
+            ),
+        ];
     }
 
     /** @return list<string> functions that worked at check-in and fail at the last gate at which they were tested */
@@ -82,7 +93,7 @@ final readonly class ProofTable
             : Outcome::tryFrom($run->state->proofs->tests[$gate->value][$function->value] ?? '');
         $change = $after === null ? Change::NotTested : Change::between($before, $after);
         $failed = $after === Outcome::Fail && $gate !== Gate::CheckIn;
-        $causes = $failed ? (new Causes())->of($function, $run->plan->basis->phone, $run->plan->route) : [];
+        $causes = $failed ? self::causes($function, $run) : [];
 
         return [
             'function' => $function->value,
@@ -90,8 +101,22 @@ final readonly class ProofTable
             'before' => $before->value,
             'after' => $after?->value,
             'change' => $change->value,
+            'how' => $after === null || $gate === Gate::CheckIn
+                ? null
+                : $run->state->proofs->how($gate->value, $function->value)->value,
             'causes' => array_map(static fn(Reason $r): array => $r->toArray(), $causes),
         ];
+    }
+
+    /** @return list<Reason> */
+    private static function causes(PhoneFunction $function, Run $run): array
+    {
+        $told = new DataTold($run);
+
+        return array_map(
+            static fn(Reason $r): Reason => $r->code === 'memory-not-copied' ? $told->cause() : $r,
+            (new Causes())->of($function, $run->plan->basis->phone, $run->plan->route),
+        );
     }
 
     private static function atCheckIn(FunctionState $state): Outcome

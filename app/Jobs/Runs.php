@@ -19,6 +19,7 @@ use Facelift\Document\Unreadable;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\Plan;
 use Facelift\Plan\PlanReader;
+use Facelift\Proof\How;
 use Illuminate\Support\Facades\DB;
 
 /** The run of a job at the bench: its plan, read once in a request, and its events, folded once. */
@@ -33,6 +34,7 @@ final class Runs
         Moisture::class,
         Place::class,
         Proofs::class,
+        How::class,
     ];
 
     /** @var array<string, Plan> by the stored text: a plan that is written anew is another */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Models\ChipTry;
 use App\Models\GlassTry;
 use App\Models\ShopRule;
 use Facelift\Cost\ShopRules;
@@ -43,6 +44,12 @@ final class ShopBook
     }
 
     /** Glass-only tries, on customers' phones and practice panels. */
+    /** The shop's own chips that were moved. */
+    public function chipRecord(): Rate
+    {
+        return Rate::of(ChipTry::query()->where('works', true)->count(), ChipTry::query()->count());
+    }
+
     public function glassRecord(): Rate
     {
         return Rate::of(GlassTry::query()->where('whole', true)->count(), GlassTry::query()->count());

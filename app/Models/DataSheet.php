@@ -19,6 +19,8 @@ final readonly class DataSheet
         'stylusLayer' => 'flag',
         'readerThrough' => 'flag',
         'memory' => 'flag',
+        'chipPlace' => 'flag',
+        'pulled' => 'flag',
     ];
 
     /** @param array<string, float|int|bool|null> $data */
@@ -37,6 +39,8 @@ final readonly class DataSheet
             $flag('stylusLayer'),
             $flag('readerThrough'),
             $flag('memory'),
+            $flag('chipPlace'),
+            $flag('pulled'),
         );
     }
 
@@ -52,6 +56,8 @@ final readonly class DataSheet
             'stylusLayer' => $sheet->stylusLayer,
             'readerThrough' => $sheet->readerThrough,
             'memory' => $sheet->memory,
+            'chipPlace' => $sheet->chipPlace,
+            'pulled' => $sheet->pulled,
         ];
     }
 }

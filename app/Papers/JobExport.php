@@ -126,6 +126,7 @@ final readonly class JobExport
                         'before' => $row['before'],
                         'after' => $row['after'] ?? 'not-tested',
                         'change' => $row['change'],
+                        'how' => $row['how'],
                     ];
                 }
             }

@@ -13,6 +13,7 @@ use App\Phones\PhoneLibrary;
 use App\Words\RecordWords;
 use App\Words\Words;
 use Facelift\Anatomy\Bond;
+use Facelift\Bench\DataTold;
 use Facelift\Bench\Run;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
@@ -58,6 +59,10 @@ final readonly class JobSheet
                 ...array_map(fn(array $e): string => $this->record->said(...$e), $run->endedEarly()),
                 ...array_map(fn(array $l): string => $this->record->notRenewed(...$l), $run->notRenewed()),
             ],
+            'data' => array_map(
+                $this->words->reason(...),
+                [...(new DataTold($run))->happened(), ...(new DataTold($run))->customer($job->quote?->data)],
+            ),
             'troubles' => $this->troubles($job),
             'words' => $this->words,
         ])->render();

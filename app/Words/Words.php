@@ -44,6 +44,19 @@ final readonly class Words
         return $text;
     }
 
+    /** @return array<string, string> all texts whose keys begin so */
+    public function under(string ...$prefixes): array
+    {
+        return array_filter(
+            $this->texts,
+            static fn(string $key): bool => array_filter(
+                $prefixes,
+                static fn(string $p): bool => str_starts_with($key, $p),
+            ) !== [],
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
     public function isWorded(string $key): bool
     {
         return isset($this->texts[$key]);

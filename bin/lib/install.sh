@@ -62,8 +62,8 @@ install_npm() {
 
 build_page() {
     local hash
-    hash=$(fingerprint resources contract vite.config.ts tsconfig.json package-lock.json)
-    [ -f "$ROOT/public/build/manifest.json" ] && unchanged build "$hash" && return
+    hash=$(fingerprint resources contract vite.config.ts vite.under-test.config.ts tsconfig.json package-lock.json)
+    [ -f "$ROOT/public/build/manifest.json" ] && [ -f "$ROOT/public/build-under-test/manifest.json" ] && unchanged build "$hash" && return
     quiet types "reading the contract" npm --prefix "$ROOT" run types
     quiet build "building the page" npm --prefix "$ROOT" run build
     stamp build "$hash"

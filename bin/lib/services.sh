@@ -31,6 +31,7 @@ stop_beside_database() {
     stop_one insurer TERM
     stop_one intake TERM
     stop_one thermometer TERM
+    stop_one programmer TERM
 }
 
 stop_all() {
@@ -40,7 +41,7 @@ stop_all() {
 
 status() {
     local name
-    for name in mariadb php-fpm nginx supplier insurer thermometer intake; do
+    for name in mariadb php-fpm nginx supplier insurer thermometer programmer intake; do
         if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
     done
     alive nginx && say "address: http://127.0.0.1:$(cat "$RUN/port")/" || true
@@ -98,7 +99,7 @@ write_fpm() {
         printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$DATA/log/php-fpm.log" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\n'
-        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_CLOCK; do
+        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK; do
             # php-fpm takes an empty value for a fault in its file.
             [ -n "${!name:-}" ] && printf 'env[%s] = "%s"\n' "$name" "${!name}"
         done
@@ -168,12 +169,29 @@ thermometer_on_ports() {
     printf '%s\n' "$!" >"$RUN/thermometer.pid"
     printf '%s\n' "${ports[1]}" >"$RUN/thermometer.control"
     export FACELIFT_THERMOMETER="127.0.0.1:${ports[0]}" FACELIFT_THERMOMETER_CONTROL="${ports[1]}"
-    came_up thermometer tell_thermometer off
+    came_up thermometer tell_stand_in thermometer off
 }
 
-# tell_thermometer COMMAND…: what the stand-in is to do, see simulators/README.md
-tell_thermometer() {
-    php -r '$s = @stream_socket_client("tcp://127.0.0.1:" . $argv[1], $c, $w, 2) ?: exit(1); stream_set_timeout($s, 2); fwrite($s, $argv[2] . "\n"); $said = (string) fgets($s); echo $said; exit($said === "ok\n" ? 0 : 1);' "$(cat "$RUN/thermometer.control")" "$*"
+# tell_stand_in NAME COMMAND…: what a stand-in that takes commands is to do, see simulators/README.md
+tell_stand_in() {
+    local control
+    control=$(cat "$RUN/$1.control")
+    shift
+    php -r '$s = @stream_socket_client("tcp://127.0.0.1:" . $argv[1], $c, $w, 2) ?: exit(1); stream_set_timeout($s, 2); fwrite($s, $argv[2] . "\n"); $said = (string) fgets($s); echo $said; exit($said === "ok\n" ? 0 : 1);' "$control" "$*"
+}
+
+# start_programmer: the stand-in for a programmer of displays; sets FACELIFT_PROGRAMMER, and where it takes commands.
+start_programmer() {
+    on_free_ports programmer programmer_on_ports
+}
+programmer_on_ports() {
+    local ports
+    mapfile -t ports < <(free_ports 2)
+    setsid php -d "error_log=$DATA/log/programmer.php.log" "$ROOT/simulators/programmer.php" "${ports[0]}" "${ports[1]}" >"$VAR/log/programmer.log" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$RUN/programmer.pid"
+    printf '%s\n' "${ports[1]}" >"$RUN/programmer.control"
+    export FACELIFT_PROGRAMMER="127.0.0.1:${ports[0]}" FACELIFT_PROGRAMMER_CONTROL="${ports[1]}"
+    came_up programmer tell_stand_in programmer fault none
 }
 
 # The server's ear: takes in what the thermometer says until it is stopped.
@@ -203,7 +221,7 @@ http {
     server {
         listen 127.0.0.1:$1;
         root "$ROOT/public";
-        location /build/ { try_files \$uri =404; expires max; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
+        location ~ ^/build(-under-test)?/ { try_files \$uri =404; expires max; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
         location = /favicon.svg { add_header X-Content-Type-Options nosniff; }
         location / {
             fastcgi_pass "unix:$RUN/php-fpm.sock";

@@ -21,6 +21,8 @@ start() {
     start_simulator supplier
     start_simulator insurer
     start_thermometer
+    start_programmer
+    quiet displays "putting two made-up displays into the programmer" php "$ROOT/artisan" facelift:displays
     start_intake
     write_fpm
     start_fpm

@@ -36,6 +36,7 @@ final class DatabaseSeeder extends Seeder
                 'email' => $account . '@lindenhalt.example',
                 'password' => $password,
                 'role' => $role,
+                'expert' => $role === Role::Technician,
             ]);
         }
         foreach (DemoShelf::ITEMS as $item) {

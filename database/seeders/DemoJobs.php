@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Bench\AppendEvents;
 use App\Bench\MakePlan;
 use App\Counter\AcceptQuote;
+use App\Counter\Decided;
 use App\Counter\HandOver;
 use App\Counter\OpenJob;
 use App\Counter\Quoting;
@@ -45,6 +46,7 @@ final class DemoJobs extends Seeder
         private readonly HandOver $handOver,
         private readonly PhoneLibrary $phones,
         private readonly Runs $runs,
+        private readonly DemoDisplays $displays,
     ) {}
 
     public function run(): void
@@ -239,6 +241,7 @@ final class DemoJobs extends Seeder
         foreach ($this->quoting->options($job) as $option) {
             if ($option->kind() === $kind && $option->chosen !== null && $option->priced !== null) {
                 $gross = (string) $option->priced->price->gross;
+                $usual = $option->afterSwap()->usual();
 
                 return ($this->accept)(
                     $job,
@@ -246,7 +249,8 @@ final class DemoJobs extends Seeder
                     $kind->value,
                     $option->chosen->part->item,
                     $gross,
-                    false
+                    false,
+                    $usual === null ? null : new Decided($usual->way, $job->customer),
                 );
             }
         }
@@ -282,6 +286,11 @@ final class DemoJobs extends Seeder
             if ($step->waits()) {
                 $events[] = $this->event(EventType::TimerStarted, $at, ['step' => $step->id]);
                 $at += (int) $step->manner->wait * 1000;
+            }
+            if ($step->isByProgrammer()) {
+                $this->append->__invoke($job, $this->user, $events);
+                $events = [];
+                $this->displays->transfer($job->refresh(), $this->user, $step->kind(), $at);
             }
             $gate = $step->act->gate;
             foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {

@@ -99,7 +99,7 @@ final readonly class DemoShelf
             'refresh' => 60,
             'brings' => [],
             'cost' => '44.90',
-            'sheet' => ['thickness' => 1.55, 'memory' => true] + self::VESPER_SHEET,
+            'sheet' => ['thickness' => 1.55, 'memory' => true, 'chipPlace' => true] + self::VESPER_SHEET,
             'supplier' => 'Ostrava Screen Trade',
             'batch' => 'OST-118',
             'place' => 'A2',

@@ -46,6 +46,8 @@
     <li>Where local law or the maker’s terms ask for a licensed or authorised repairer, they apply.</li>
 </ul>
 
+@if($job->quote?->data)@include('data-decided', ['decision' => $job->quote->data])@endif
+
 <h2>Signed</h2>
 @if($job->receipt)
     <p>{{ $job->receipt['name'] }}, {{ str_replace('T', ' ', substr($job->receipt['at'], 0, 16)) }} UTC</p>

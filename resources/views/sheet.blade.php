@@ -36,12 +36,15 @@
         <tr><td>{{ $say('function.' . $row['function']) }}</td><td>{{ $say('state.' . $row['before']) }}</td><td>{{ $row['after'] === 'not-tested' ? 'Not tested' : $say('outcome.' . $row['after']) }}</td><td @class(['bad' => $row['change'] === 'new-fault'])>{{ $say('change.' . $row['change']) }}</td></tr>
     @endforeach
 </table>
+@php($together = $final->where('how', 'together'))
+@if($together->count())<p class="bad">{{ $say('proof.not-one-by-one', ['count' => $together->count(), 'all' => $final->count()]) }}: {{ $together->map(fn ($r) => $say('function.' . $r['function']))->implode(', ') }}.</p>@endif
 @foreach($state->proofs->waived as $gate => $reason)<p>{{ $say('gate.' . $gate) }} gate not tested: {{ $reason }}</p>@endforeach
 @if($job->new_faults_reason)<p>Agreed about new faults: {{ $job->new_faults_reason }}</p>@endif
 
 <h2>To know</h2>
 <ul>
     @foreach($export['plan']->customer as $reason)<li>{{ $say('reason.' . $reason->code, (array) $reason->figures) }}.</li>@endforeach
+    @foreach($data as $line)<li>{{ $line }}.</li>@endforeach
     @foreach($early as $line)<li class="bad">{{ $line }}</li>@endforeach
     @foreach($troubles as $trouble)<li>{{ $trouble }}</li>@endforeach
     @foreach($run->problems() as $problem)<li>Noted at the bench: {{ $problem->text('text') }}</li>@endforeach

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Tests\Contract;
 
 use App\Jobs\Stations;
+use App\Models\TransferKind;
 use Facelift\Anatomy\Feature;
 use Facelift\Anatomy\Tool;
 use Facelift\Bench\CountReason;
-use Facelift\Calibration\AskKind;
-use Facelift\Calibration\Ending;
+use Facelift\Bench\DataState;
 use Facelift\Calibration\ProgrammerWord;
-use Facelift\Calibration\Socket;
-use Facelift\Calibration\WireFault;
+use Facelift\Chip\Solder;
 use Facelift\Condition\Check;
 use Facelift\Diagnosis\Cause;
 use PHPUnit\Framework\TestCase;
@@ -35,6 +34,7 @@ final class ClosedSetsTest extends TestCase
         ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
         ['live', 'open', 'silent'],
         ['off', 'on'],
+        ['off', 'set'],
     ];
 
     public function testEverySetOfTheContractIsASetOfTheCode(): void
@@ -68,8 +68,8 @@ final class ClosedSetsTest extends TestCase
         );
         sort($inside);
         self::assertSame([
-            Feature::class, CountReason::class,
-            AskKind::class, Ending::class, ProgrammerWord::class, Socket::class, WireFault::class,
+            TransferKind::class, Feature::class, CountReason::class, DataState::class,
+            ProgrammerWord::class, Solder::class,
             Cause::class,
         ], $inside);
     }

@@ -21,37 +21,24 @@ use PHPUnit\Framework\TestCase;
 /** A programmer over TCP: every fault over the real wire, with a stand-in that the test starts itself. */
 final class ProgrammerTest extends TestCase
 {
-    /** @var resource */
-    private $process;
-
-    private string $address = '';
-
-    private string $control = '';
+    private ProgrammerStandIn $standIn;
 
     private string $own = '';
 
     protected function setUp(): void
     {
         parent::setUp();
-        $process = proc_open(
-            [PHP_BINARY, dirname(__DIR__, 2) . '/simulators/programmer.php', '0', '0'],
-            [1 => ['pipe', 'w']],
-            $pipes,
-        );
-        self::assertIsResource($process);
-        $this->process = $process;
-        [$this->address, $this->control] = explode(' ', trim((string) fgets($pipes[1])));
+        $this->standIn = ProgrammerStandIn::start();
         $this->own = Made::dump([
             32 => pack('v2', 3227, 3390), 64 => pack('v', 900), 96 => pack('V', 3), 200 => 'own',
         ])->bytes;
-        $this->tell('plug old QV46P-0713 QV-46P QV-A ' . bin2hex(Made::dump()->bytes));
-        $this->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
+        $this->standIn->tell('plug old QV46P-0713 QV-46P QV-A ' . bin2hex(Made::dump()->bytes));
+        $this->standIn->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
     }
 
     protected function tearDown(): void
     {
-        proc_terminate($this->process, 9);
-        proc_close($this->process);
+        $this->standIn->stop();
         parent::tearDown();
     }
 
@@ -62,8 +49,8 @@ final class ProgrammerTest extends TestCase
             $seen[] = "$done/$of";
         });
         self::assertSame(Ending::Copied, $transfer->ending());
-        self::assertSame(bin2hex((string) $transfer->target()), $this->shown('new'));
-        self::assertSame(bin2hex(Made::dump()->bytes), $this->shown('old'));
+        self::assertSame(bin2hex((string) $transfer->target()), $this->standIn->shown('new'));
+        self::assertSame(bin2hex(Made::dump()->bytes), $this->standIn->shown('old'));
         // Five readings of eight blocks, and the two blocks that hold what differs.
         self::assertSame(['1/8', '8/8', '1/2', '2/2'], [$seen[0], $seen[7], $seen[32], $seen[33]]);
         self::assertCount(42, $seen);
@@ -78,13 +65,13 @@ final class ProgrammerTest extends TestCase
             'fault unplugged 4' => WireFault::Unplugged,
             'fault silent' => WireFault::TimedOut,
         ] as $command => $fault) {
-            $this->tell($command);
+            $this->standIn->tell($command);
             $transfer = $this->until(static fn(Transfer $t): bool => $t->trouble !== null);
             self::assertSame($fault, $transfer->trouble, $command);
             self::assertFalse($transfer->mayGo());
-            $this->tell('fault none');
+            $this->standIn->tell('fault none');
             self::assertSame(Ending::Copied, $this->worked(from: $transfer)->ending(), $command);
-            $this->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
+            $this->standIn->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
         }
     }
 
@@ -92,39 +79,40 @@ final class ProgrammerTest extends TestCase
     public function testABadContactAndAGarbledLineAreAskedAgain(): void
     {
         foreach (['bad-contact', 'garble'] as $fault) {
-            $this->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
-            $this->tell("fault $fault");
+            $this->standIn->tell('plug new QV46P-0999 QV-46P QV-A ' . bin2hex($this->own));
+            $this->standIn->tell("fault $fault");
             $transfer = $this->worked();
             self::assertSame(Ending::Copied, $transfer->ending(), $fault);
-            self::assertSame(bin2hex((string) $transfer->target()), $this->shown('new'));
+            self::assertSame(bin2hex((string) $transfer->target()), $this->standIn->shown('new'));
         }
     }
 
     public function testUnpluggedHalfWayThroughTheWriting(): void
     {
         $transfer = $this->until(static fn(Transfer $t): bool => $t->next()->kind === AskKind::Write);
-        $this->tell('fault unplugged 0');
+        $this->standIn->tell('fault unplugged 0');
         $transfer = $this->until(static fn(Transfer $t): bool => $t->trouble !== null, $transfer);
         self::assertSame(WireFault::Unplugged, $transfer->trouble);
         self::assertNull($transfer->holds(), 'nobody knows what is on it');
-        self::assertNotContains($this->shown('new'), [bin2hex($this->own), bin2hex((string) $transfer->target())]);
-        $this->tell('fault none');
+        $known = [bin2hex($this->own), bin2hex((string) $transfer->target())];
+        self::assertNotContains($this->standIn->shown('new'), $known);
+        $this->standIn->tell('fault none');
         self::assertSame(Ending::Copied, $this->worked(from: $transfer)->ending());
-        self::assertSame(bin2hex((string) $transfer->target()), $this->shown('new'));
+        self::assertSame(bin2hex((string) $transfer->target()), $this->standIn->shown('new'));
     }
 
     public function testAProtectedPanelKeepsWhatItHad(): void
     {
-        $this->tell('fault write-protected');
+        $this->standIn->tell('fault write-protected');
         self::assertSame(Ending::Protected, $this->worked()->ending());
-        self::assertSame(bin2hex($this->own), $this->shown('new'));
+        self::assertSame(bin2hex($this->own), $this->standIn->shown('new'));
     }
 
     public function testAPanelOfAnotherLayout(): void
     {
-        $this->tell('plug new TQ-1 TQ-40D TQ-B ' . bin2hex($this->own));
+        $this->standIn->tell('plug new TQ-1 TQ-40D TQ-B ' . bin2hex($this->own));
         self::assertSame(Ending::OtherLayout, $this->worked()->ending());
-        self::assertSame(bin2hex($this->own), $this->shown('new'));
+        self::assertSame(bin2hex($this->own), $this->standIn->shown('new'));
     }
 
     public function testNobodyThereIsATimeOut(): void
@@ -147,7 +135,7 @@ final class ProgrammerTest extends TestCase
      */
     private function until(Closure $until, ?Transfer $from = null, ?Closure $progress = null): Transfer
     {
-        $programmer = new Programmer(new ProgrammerWire($this->address, 0.3));
+        $programmer = new Programmer(new ProgrammerWire($this->standIn->address, 0.3));
         $transfer = $from ?? Transfer::begin(Made::layout());
         for ($i = 0; ($i === 0 && $from !== null) || !$until($transfer); ++$i) {
             self::assertLessThan(60, $i, 'it does not come to an end');
@@ -164,27 +152,5 @@ final class ProgrammerTest extends TestCase
         }
 
         return $transfer;
-    }
-
-    private function tell(string $command): void
-    {
-        self::assertSame('ok', $this->said($command));
-    }
-
-    private function shown(string $socket): string
-    {
-        return $this->said("show $socket");
-    }
-
-    private function said(string $command): string
-    {
-        $wire = stream_socket_client('tcp://' . $this->control, $code, $why, 2.0);
-        self::assertIsResource($wire, (string) $why);
-        stream_set_timeout($wire, 2);
-        fwrite($wire, $command . "\n");
-        $said = trim((string) fgets($wire));
-        fclose($wire);
-
-        return $said;
     }
 }

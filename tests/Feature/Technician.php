@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Jobs\Runs;
 use App\Models\Job;
 use App\Models\ShelfItem;
+use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
 use Illuminate\Support\Str;
 use Tests\TestCase;
@@ -83,7 +84,7 @@ final class Technician
     }
 
     /** Says yes to the option of this kind, at the price it shows. */
-    public function accept(string $kind, bool $warranty = false): void
+    public function accept(string $kind, bool $warranty = false, ?string $data = null): void
     {
         $option = $this->option($kind);
         $this->change('quote/acceptance', [
@@ -91,10 +92,14 @@ final class Technician
             'item' => $option['item'],
             'gross' => $option['gross'],
             'warranty' => $warranty,
+            'data' => $data === null ? $option['data'] : ['way' => $data, 'by' => 'M. Ansel'],
         ]);
     }
 
-    /** @return array{item: int, gross: string} */
+    /**
+     * @return array{item: int, gross: string, data: array{way: string, by: string}|null} decided for the usual way
+     *     with the display's data
+     */
     public function option(string $kind): array
     {
         $options = $this->put('GET', "/jobs/$this->job/quote", [], 200)['options'] ?? null;
@@ -107,7 +112,15 @@ final class Technician
             ) {
                 assert(is_int($option['item']['id']) && is_string($option['money']['gross']));
 
-                return ['item' => $option['item']['id'], 'gross' => $option['money']['gross']];
+                $ways = is_array($option['data']) ? array_column($option['data'], 'way') : [];
+                $usual = $ways[0] ?? null;
+                assert($usual === null || is_string($usual));
+
+                return [
+                    'item' => $option['item']['id'],
+                    'gross' => $option['money']['gross'],
+                    'data' => $usual === null ? null : ['way' => $usual, 'by' => 'M. Ansel'],
+                ];
             }
         }
         TestCase::fail("the quote has no option $kind");
@@ -188,6 +201,9 @@ final class Technician
                 continue;
             }
             $this->pass((int) $step->manner->hands);
+            if ($step->kind() === StepKind::ReadMemory && $step->isByProgrammer()) {
+                $this->send([$this->event('data', ['state' => 'given-up', 'why' => 'no programmer at this bench'])]);
+            }
             $events = $step->waits() ? [$this->event('timer-started', ['step' => $step->id])] : [];
             $gate = $step->act->gate;
             foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {

@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib';
 import { expect, test, type Page } from '@playwright/test';
-import { accept, accessible, choose, drawCrack, signIn } from './technician';
+import { accept, accessible, decide, choose, drawCrack, signIn } from './technician';
 
 async function open(page: Page, find: string, phone: string, code: string, customer: string, imei = ''): Promise<void> {
     await page.getByRole('link', { name: 'Check in a phone' }).click();
@@ -134,6 +134,8 @@ test('an insurer pays: authorised, nothing due at the counter', async ({ page })
     await signIn(page, 'desk');
     await page.getByRole('link', { name: /Leonor Szabo/ }).click();
     await page.getByRole('tab', { name: /^Quote/ }).click();
+    await expect(page.getByRole('heading', { name: /^Quote for/ })).toBeVisible();
+    await decide(page, 'Display assembly');
     await page.getByRole('button', { name: 'Customer accepts: Display assembly' }).click();
     await expect(page.getByRole('alert')).toContainText('Ask the insurer first');
     await page.getByLabel('Policy number').fill('R 17');

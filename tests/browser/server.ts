@@ -23,12 +23,24 @@ export async function clockAhead(seconds: number): Promise<void> {
 }
 
 /** Tells the thermometer's stand-in what to show, or what is wrong with it. */
-export async function tellThermometer(...commands: string[]): Promise<void> {
-    const port = Number(process.env['FACELIFT_THERMOMETER_CONTROL']);
+export const tellThermometer = (...commands: string[]): Promise<void> =>
+    tell('FACELIFT_THERMOMETER_CONTROL', ...commands);
+
+/** Tells the programmer's stand-in what is wrong with it. */
+export const tellProgrammer = (...commands: string[]): Promise<void> =>
+    tell('FACELIFT_PROGRAMMER_CONTROL', ...commands);
+
+/** Puts two made-up displays of a phone into the programmer's stand-in. */
+export async function plugDisplays(phone: string): Promise<void> {
+    await run('php', ['artisan', 'facelift:displays', phone], { env: process.env });
+}
+
+async function tell(control: string, ...commands: string[]): Promise<void> {
+    const port = Number(process.env[control]);
     for (const command of commands) {
         const said = await new Promise<string>((resolve, reject) => {
             const wire = connect(port, '127.0.0.1', () => wire.write(`${command}\n`));
-            wire.setTimeout(2000, () => wire.destroy(new Error('the thermometer does not answer')));
+            wire.setTimeout(2000, () => wire.destroy(new Error('the stand-in does not answer')));
             wire.on('data', (d) => {
                 resolve(String(d).trim());
                 wire.end();

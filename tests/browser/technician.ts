@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type APIResponse, type Locator, type Page } from '@playwright/test';
+import { plugDisplays } from './server';
 import type { components } from '../../resources/js/api/schema';
 
 type Plan = components['schemas']['Plan'];
@@ -54,15 +55,30 @@ export interface Wish {
     seen: string[];
     kind: string;
     label: string;
+    /** What is done with the display's data; the usual way if left out. */
+    way?: string;
     /** False to stop before a plan is made. */
     plan?: boolean;
 }
 
 /** Accepts the option of a kind on the quote page, and waits for the plan station. */
-export async function accept(page: Page, kind: string): Promise<void> {
+export async function accept(page: Page, kind: string, way?: string): Promise<void> {
     await expect(page.getByRole('heading', { name: /^Quote for/ })).toBeVisible();
+    await decide(page, kind, way);
     await page.getByRole('button', { name: `Customer accepts: ${kind}`, exact: true }).click();
     await expect(page.getByRole('button', { name: 'Make the plan' })).toBeVisible();
+}
+
+/** Writes down who agreed to what will be seen of the display's data, if that is asked. */
+export async function decide(page: Page, kind: string, way?: string): Promise<void> {
+    await expect(page.getByRole('button', { name: `Customer accepts: ${kind}`, exact: true })).toBeVisible();
+    const asked = page.getByRole('region', { name: `What will be seen afterwards: ${kind}`, exact: true });
+    if ((await asked.count()) > 0) {
+        if (way !== undefined) {
+            await asked.getByRole('radio', { name: way }).check();
+        }
+        await asked.getByLabel('Agreed by (name)').fill('M. Ansel');
+    }
 }
 
 /** From the counter to a plan, through the pages. Returns the job's address. */
@@ -100,7 +116,7 @@ export async function planned(
     await page.getByRole('button', { name: `Take it: ${wish.label}` }).click();
     await expect(page.getByRole('button', { name: `Customer accepts: ${wish.kind}`, exact: true })).toBeVisible();
     await look(page);
-    await accept(page, wish.kind);
+    await accept(page, wish.kind, wish.way);
     if (wish.plan !== false) {
         await page.getByRole('button', { name: 'Make the plan' }).click();
         await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
@@ -147,6 +163,23 @@ export const atStep = (page: Page, id?: string): Promise<void> =>
         .locator(`[aria-current="step"]${id === undefined ? '' : `[data-step="${id}"]`}`)
         .waitFor();
 
+/** True if the programmer does it. */
+export const isTransferred = (step: Step): boolean =>
+    (step.kind === 'read-memory' || step.kind === 'write-memory') && Number(step.figures['blocks'] ?? 0) > 0;
+
+/** Lets the programmer read the old display, or write to the new one; both are plugged in before it reads. */
+async function transferred(page: Page, step: Step): Promise<void> {
+    if (step.kind === 'read-memory') {
+        const job = /\/jobs\/[0-9a-f-]+/.exec(page.url())?.[0] ?? '';
+        const answer = await page.request.get(`/api${job}`, {
+            headers: { Accept: 'application/json', Referer: page.url() },
+        });
+        await plugDisplays(((await answer.json()) as { phone: { id: string } }).phone.id);
+    }
+    await page.keyboard.press('PageDown');
+    await page.getByRole('button', { name: /^Done/ }).waitFor();
+}
+
 /** Does the step at hand with the keyboard alone, and waits until it is kept. */
 export async function doStep(page: Page, step: Step): Promise<void> {
     await atStep(page);
@@ -162,6 +195,9 @@ export async function doStep(page: Page, step: Step): Promise<void> {
         await page.keyboard.press('PageDown');
         await page.getByRole('timer').waitFor();
     }
+    if (isTransferred(step)) {
+        await transferred(page, step);
+    }
     await page.keyboard.press('PageDown');
     if (ASKED.has(step.kind)) {
         await sayWhy(page);
@@ -176,6 +212,8 @@ export async function goesOnTo(page: Page, id: string | undefined): Promise<void
     const question = page.getByRole('group', { name: 'Why' });
     const next = steps(page).locator(`[aria-current="step"][data-step="${id ?? ''}"]`);
     await next.or(question).first().waitFor();
+    // The page goes on before the server has said yes: only what is kept tells whether it asks.
+    await page.getByText('● saved').waitFor();
     if (await question.isVisible()) {
         await question.getByRole('button').first().click();
     }
@@ -191,6 +229,8 @@ const ASKED: ReadonlySet<Step['kind']> = new Set([
     'confirm-dry',
     'clamp',
     'cure-uv',
+    'chip-cool',
+    'chip-cure',
     'warm-glass',
     'first-gap',
     'cut-pass',
@@ -215,6 +255,8 @@ export interface PartFor {
     colour: string;
     kind?: string;
     refresh?: number;
+    /** What its data sheet says of the display's data. */
+    sheet?: { memory: boolean; chipPlace: boolean };
 }
 
 async function post(page: Page, path: string, data: unknown): Promise<APIResponse> {
@@ -233,7 +275,6 @@ export async function onTheShelf(page: Page, label: string, of: PartFor): Promis
         name: 'A display',
         kind: 'display-assembly',
         refresh: 60,
-        ...of,
         brings: [],
         cost: '42.00',
         sheet: null,
@@ -241,21 +282,37 @@ export async function onTheShelf(page: Page, label: string, of: PartFor): Promis
         batch: 'NP-9',
         state: 'new',
         place: 'D2',
+        ...of,
     });
     expect(added.status(), await added.text()).toBe(201);
 }
 
+async function doneIn(page: Page, job: string): Promise<ReadonlySet<string>> {
+    const answer = await page.request.get(`/api${job}/bench`, {
+        headers: { Accept: 'application/json', Referer: page.url() },
+    });
+    return new Set(((await answer.json()) as { done: { step: string }[] }).done.map((d) => d.step));
+}
+
 /** Everything before a step has been done, each in its own time, as another screen has sent it. */
 export async function workedUpTo(page: Page, job: string, stop: (step: Step) => boolean): Promise<Step> {
+    if (page.url().endsWith('/bench')) {
+        // What the bench has not sent yet would be done a second time.
+        await page.getByText('● saved').waitFor();
+    }
     const plan = await planOf(page, job);
     const events: unknown[] = [];
     let at = Date.now() - 4 * 3600_000;
     const say = (type: string, data: Record<string, string>) =>
         events.push({ id: crypto.randomUUID(), type, at: (at += 1), data });
     const end = plan.steps.findIndex(stop);
-    for (const step of plan.steps.slice(0, end)) {
+    const done = await doneIn(page, job);
+    for (const step of plan.steps.slice(0, end).filter((s) => !done.has(s.id))) {
         for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
             say('test', { gate: step.gate ?? '', function: f.function, outcome: 'pass' });
+        }
+        if (isTransferred(step) && step.kind === 'read-memory') {
+            say('data', { state: 'given-up', why: 'no programmer at this bench' });
         }
         at += 1000 * step.hands;
         if (step.wait > 0) {

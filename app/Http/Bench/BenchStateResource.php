@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use Facelift\Anatomy\Place;
 use Facelift\Bench\BenchState;
+use Facelift\Bench\DataState;
 use Facelift\Bench\Event;
 use Facelift\Bench\Run;
 
@@ -43,6 +44,11 @@ final readonly class BenchStateResource
                 static fn(Event $e): array => ['at' => $e->at, 'state' => $e->text('state')],
                 $happened->extraHeat,
             ),
+            'data' => [
+                'kept' => isset($happened->data[DataState::Kept->value]),
+                'givenUp' => ($happened->data[DataState::GivenUp->value] ?? null)?->why(),
+                'ended' => ($happened->data[DataState::Ended->value] ?? null)?->text('ending'),
+            ],
             'rungs' => array_map(static fn(Event $e): string => $e->text('rung'), $happened->rungs),
         ];
     }
@@ -74,13 +80,18 @@ final readonly class BenchStateResource
         );
     }
 
-    /** @return list<array{gate: string, function: string, outcome: string}> */
+    /** @return list<array{gate: string, function: string, outcome: string, how: string}> */
     private static function tests(BenchState $state): array
     {
         $rows = [];
         foreach ($state->proofs->tests as $gate => $outcomes) {
             foreach ($outcomes as $function => $outcome) {
-                $rows[] = ['gate' => $gate, 'function' => $function, 'outcome' => $outcome];
+                $rows[] = [
+                    'gate' => $gate,
+                    'function' => $function,
+                    'outcome' => $outcome,
+                    'how' => $state->proofs->how($gate, $function)->value,
+                ];
             }
         }
 

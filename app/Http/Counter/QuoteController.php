@@ -12,8 +12,10 @@ use App\Jobs\Planning;
 use App\Jobs\ShopBook;
 use App\Jobs\Stations;
 use App\Models\Job;
+use App\Models\User;
 use App\Papers\CounterPapers;
 use App\Phones\PhoneLibrary;
+use Facelift\Cost\DataDecisionFormat;
 use Facelift\Diagnosis\Diagnostician;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,9 +41,14 @@ final readonly class QuoteController
         $condition = $planning->condition($job);
         $finding = (new Diagnostician())->diagnose($condition, $phones->phone($job->phone)->panel->technology);
         $options = $this->quoting->options($job);
+        $user = $request->user();
         $rows = ScopeResource::kinds($finding, $condition, $options, Gate::allows('seeMargin', Job::class));
         foreach ($rows as $i => $row) {
-            $rows[$i] = $row + ['promise' => $promise->of($job, $options[$i]->plan)->toIso8601ZuluString()];
+            $rows[$i] = $row + [
+                'promise' => $promise->of($job, $options[$i]->plan)->toIso8601ZuluString(),
+                'data' => array_map((new DataDecisionFormat())->way(...), $options[$i]->afterSwap()->ways),
+                'chip' => $options[$i]->chip === null ? null : ChipResource::of($options[$i]),
+            ];
         }
 
         return new JsonResponse([
@@ -49,6 +56,7 @@ final readonly class QuoteController
             'taxPercent' => round(100 * (float) $rules->taxRate, 2),
             'roundTo' => (string) $rules->roundTo,
             'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
+            'expert' => $user instanceof User && $user->expert,
             'claim' => $job->claim === null ? null : QuoteResource::claim($job->claim->load('job', 'payments')),
             'options' => array_slice(self::ordered($job, $rows), 0, self::MOST_OPTIONS),
         ]);
@@ -64,6 +72,7 @@ final readonly class QuoteController
                 $request->integer('item'),
                 $request->string('gross')->toString(),
                 $request->boolean('warranty'),
+                $request->decided(),
             )->load('part'),
         );
     }

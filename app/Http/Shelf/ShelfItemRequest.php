@@ -45,6 +45,8 @@ final class ShelfItemRequest extends FormRequest
             'sheet.stylusLayer' => ['nullable', 'boolean'],
             'sheet.readerThrough' => ['nullable', 'boolean'],
             'sheet.memory' => ['nullable', 'boolean'],
+            'sheet.chipPlace' => ['nullable', 'boolean'],
+            'sheet.pulled' => ['nullable', 'boolean'],
         ];
     }
 

@@ -30,6 +30,8 @@ final readonly class Columns
         'stylusLayer',
         'readerThrough',
         'memory',
+        'chipPlace',
+        'pulled',
     ];
 
     public const REQUIRED = ['name', 'kind', 'codes', 'supplier', 'place'];

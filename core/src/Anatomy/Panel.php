@@ -11,6 +11,8 @@ final readonly class Panel
      * @param bool   $memory true if the display carries colour and light calibration
      * @param float  $flexNeeded mm of flex needed to reach the connector from outside the phone for a trial
      * @param float  $testExtension mm that a test extension for its connector adds; 0 if there is none
+     * @param int    $noticeDays days that the notice stands in front; after them only in the settings, 0 if unknown
+     * @param PanelMemory|null $data what lies in the memory; null if there is none, or nothing is known of it
      */
     public function __construct(
         public PanelTechnology $technology,
@@ -21,6 +23,8 @@ final readonly class Panel
         public bool $readerUnderDisplay,
         public int $refresh,
         public float $testExtension = 0.0,
+        public int $noticeDays = 0,
+        public ?PanelMemory $data = null,
     ) {}
 
     /**

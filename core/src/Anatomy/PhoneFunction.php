@@ -17,6 +17,8 @@ enum PhoneFunction: string
     case Call = 'call';
     case Proximity = 'proximity';
     case AmbientLight = 'ambient-light';
+    /** The picture follows the colour of the light around it. */
+    case ColourAdapting = 'colour-adapting';
     case FrontCamera = 'front-camera';
     case RearCamera = 'rear-camera';
     case Keys = 'keys';

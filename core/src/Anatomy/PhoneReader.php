@@ -6,6 +6,7 @@ namespace Facelift\Anatomy;
 
 use Facelift\Anatomy\Internal\BondReader;
 use Facelift\Anatomy\Internal\ElementReader;
+use Facelift\Anatomy\Internal\PanelReader;
 use Facelift\Anatomy\Internal\PhoneRules;
 use Facelift\Document\Fault;
 use Facelift\Document\Faults;
@@ -230,27 +231,7 @@ final readonly class PhoneReader
 
     private function panel(Node $n): Panel
     {
-        $n->only(
-            'technology',
-            'connectorCode',
-            'memory',
-            'notice',
-            'flexNeeded',
-            'readerUnderDisplay',
-            'refresh',
-            'testExtension',
-        );
-
-        return new Panel(
-            $n->enum('technology', PanelTechnology::class),
-            $n->string('connectorCode'),
-            $n->flag('memory'),
-            $n->enum('notice', Notice::class),
-            $n->number('flexNeeded', 0, 300),
-            $n->flag('readerUnderDisplay'),
-            $n->int('refresh', 30, 500),
-            $n->optionalNumber('testExtension', 5, 300) ?? 0.0,
-        );
+        return (new PanelReader())->read($n);
     }
 
     /** @return array<string, list<Layer>> */

@@ -49,6 +49,8 @@ enum Tool: string
     case LevelBench = 'level bench';
     case UvLamp = 'UV lamp';
     case PanelProgrammer = 'panel programmer';
+    case ChipMill = 'chip mill';
+    case BallStencil = 'ball stencil';
     case Microscope = 'microscope';
 
     /** What a part is lifted or held with; the rest is for bonds, screws and the bench. */

@@ -10,11 +10,13 @@ use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Tool;
+use Facelift\Chip\ChipWork;
 use Facelift\Document\Reason;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Plan\Warmth;
 
 /**
  * What follows from a trouble at a step: extra steps, a part to order, a changed quote, or a stop. Common practice,
@@ -76,6 +78,7 @@ final readonly class Aftermath
             Trouble::Delamination => $this->ofKind($parts, PartKind::Display, PartKind::Digitizer),
             Trouble::FlexTorn => array_values(array_filter($parts, $this->hasFlex(...))),
             Trouble::PartDead => $this->testedParts(),
+            Trouble::ChipFailed => $this->chipOf(),
         };
     }
 
@@ -140,6 +143,7 @@ final readonly class Aftermath
                 $this->step(StepKind::FindScrew, $subject, 'lost-is-found-or-replaced')->taking(90.0),
             ),
             Trouble::CellBent => $this->cell($subject),
+            Trouble::ChipFailed => $this->chip($subject),
             Trouble::ConnectorDamaged => $this->connector($subject),
             Trouble::FlexTorn, Trouble::Delamination, Trouble::PartDead => $this->part($trouble, $subject),
         };
@@ -193,6 +197,55 @@ final readonly class Aftermath
             $battery,
             true,
             true,
+        );
+    }
+
+    /** @return list<string> the display whose chip is moved in this plan; none if no chip is */
+    private function chipOf(): array
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($step->kind() === StepKind::ChipLift) {
+                return [$step->act->subjects[0]];
+            }
+        }
+
+        return [];
+    }
+
+    /** The way back: the old chip on to the old panel, its data read again; a new display has to come. */
+    private function chip(string $display): Consequence
+    {
+        $layout = $this->phone->panel->data?->layout;
+        $back = $this->step(StepKind::ChipBack, $display, 'chip-back-on-the-old-panel')
+            ->with(Tool::HotAir)
+            ->taking(ChipWork::BACK)
+            ->warming(Warmth::Beside)
+            ->minding(Hazard::Fumes, Hazard::HotAir, Hazard::NoFlameIpa, Hazard::HeatBeside);
+        $read = $this->step(StepKind::ReadMemory, $display, 'read-again-after-chip')
+            ->saying(['name' => $this->phone->nameOf($display), 'blocks' => $layout?->blocks() ?? 0])
+            ->with(Tool::PanelProgrammer)
+            ->taking(60.0);
+        $name = ['name' => $this->phone->nameOf($display)];
+        $because = [
+            new Reason('chip-back-on-the-old-panel', $name),
+            new Reason('part-is-ordered', $name),
+            new Reason('quote-no-longer-holds'),
+        ];
+
+        return new Consequence(
+            Trouble::ChipFailed,
+            $display,
+            $because,
+            [$back, $read],
+            $display,
+            true,
+            true,
+            true,
+            Step::of(StepKind::WriteMemory, Face::Front, $display)
+                ->saying($read->act->figures)
+                ->with(Tool::PanelProgrammer)
+                ->taking(60.0)
+                ->because(new Reason('verified-by-reading-back')),
         );
     }
 

@@ -31,10 +31,37 @@ final readonly class Amendment
         if ($new !== []) {
             $left = array_map(fn(Step $s): Step => $this->run->isDone($s) ? $s : $s->after(...$last), $left);
         }
-        $left = $consequence->part === null ? $left : $this->withNewPart($left, $consequence->part, $phase);
+        $left = $this->withNewPart($left, $consequence, $phase);
         $all = [...$done, ...$new, ...$left];
+        $all = $consequence->dropsChip ? $this->withoutChip($all) : $all;
 
         return $this->run->plan->withSteps(array_combine(array_map(static fn(Step $s): string => $s->id, $all), $all));
+    }
+
+    /**
+     * The work on the chip that is not done yet is left out; what waited for it waits for what it waited for.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private function withoutChip(array $steps): array
+    {
+        $kept = $instead = [];
+        foreach ($steps as $step) {
+            $after = [];
+            foreach ($step->after as $id) {
+                array_push($after, ...$instead[$id] ?? [$id]);
+            }
+            $step = $step->placed($step->id, $step->phase, array_values(array_unique($after)));
+            if ($step->kind()->isOfTheChip() && !$this->run->isDone($step)) {
+                $instead[$step->id] = $step->after;
+            } else {
+                $kept[] = $step;
+            }
+        }
+
+        return $kept;
     }
 
     /** @return array{list<Step>, list<Step>} the steps before the first that is not done, and all from there on */
@@ -57,20 +84,25 @@ final readonly class Amendment
      *
      * @return list<Step>
      */
-    private function withNewPart(array $left, string $part, Phase $phase): array
+    private function withNewPart(array $left, Consequence $consequence, Phase $phase): array
     {
-        if ($left === []) {
-            return [];
+        $part = $consequence->part;
+        if ($left === [] || $part === null) {
+            return $left;
         }
         // What has not come out in this plan has to be there before anything is finished.
         $at = $this->fitting($left, $part) ?? \count($left) - 1;
         $await = self::await($part, $this->run->plan->basis->phone->nameOf($part));
         $await = $await->placed($this->free($await, []), $phase, $left[$at]->after);
-        $step = $left[$at]->after($await->id);
+        $more = [$await];
+        if ($consequence->withPart !== null) {
+            $more[] = $consequence->withPart->placed($this->free($consequence->withPart, []), $phase, [$await->id]);
+        }
+        $step = $left[$at]->after($more[\count($more) - 1]->id);
         $fits = $this->fitting($left, $part) !== null;
         $step = $fits ? $step->saying($step->act->figures + ['new' => 'yes'])->noting(new Reason('new-one')) : $step;
 
-        return [...\array_slice($left, 0, $at), $await, $step, ...\array_slice($left, $at + 1)];
+        return [...\array_slice($left, 0, $at), ...$more, $step, ...\array_slice($left, $at + 1)];
     }
 
     /**

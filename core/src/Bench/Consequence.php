@@ -17,6 +17,8 @@ final readonly class Consequence
      * @param string|null  $part    id of a part that has to be ordered and is fitted instead of the old one; null for
      *     none
      * @param bool         $stops   true if nothing else may be done before the first of these steps
+     * @param bool         $dropsChip true if no further work on the chip is done
+     * @param Step|null    $withPart what is done with the part that was ordered before it goes in; null for nothing
      * @param bool         $quote   true if the price that the customer agreed to no longer holds
      */
     public function __construct(
@@ -27,5 +29,7 @@ final readonly class Consequence
         public ?string $part,
         public bool $stops,
         public bool $quote,
+        public bool $dropsChip = false,
+        public ?Step $withPart = null,
     ) {}
 }

@@ -13,7 +13,7 @@ final readonly class Event
      * @param string                    $id   made by the client; the same id twice is the same event
      * @param int                       $at   ms since 1970, UTC
      * @param array<string, string|int> $data by the type: `step`, `count`, `reason`, `why`, `event`, `place`,
-     *     `state`, `gate`, `function`, `outcome`, `text`, `probe`, `tenths`, `rung`, `number`,
+     *     `state`, `gate`, `function`, `outcome`, `how`, `text`, `probe`, `tenths`, `rung`, `number`,
      *     `renewed`
      */
     public function __construct(public string $id, public EventType $type, public int $at, public array $data) {}

@@ -21,4 +21,6 @@ enum EventType: string
     case Rung = 'rung';
     case Screw = 'screw';
     case Trouble = 'trouble';
+    /** Something happened to the old display's data: see `DataState`. */
+    case Data = 'data';
 }

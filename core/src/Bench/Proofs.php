@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Facelift\Bench;
 
+use Facelift\Proof\How;
+
 /** What was tested. */
 final readonly class Proofs
 {
     /**
      * @param array<string, array<string, string>> $tests  outcome by gate and function
      * @param array<string, string>                $waived reason by gate
+     * @param array<string, array<string, How>>    $how    by gate and function, where it was not one by one
      */
-    public function __construct(public array $tests, public array $waived) {}
+    public function __construct(public array $tests, public array $waived, public array $how = []) {}
+
+    public function how(string $gate, string $function): How
+    {
+        return $this->how[$gate][$function] ?? How::OneByOne;
+    }
 
     /**
      * @param list<string> $functions of the gate

@@ -12,6 +12,7 @@ use Facelift\Heat\Reading;
 use Facelift\Heat\Rung;
 use Facelift\Heat\Sticker;
 use Facelift\Proof\Gate;
+use Facelift\Proof\How;
 use Facelift\Proof\Outcome;
 
 /** Says whether an event may happen as a run stands. */
@@ -42,6 +43,7 @@ final readonly class Rules
             EventType::Screw => (new ScrewRules())->check($this->run, $event),
             // A trouble changes the plan: it is reported on its own, never as a bare event.
             EventType::Trouble => Refusal::never('trouble-on-its-own'),
+            EventType::Data => $this->data($event),
             EventType::Reading => $this->reading($event),
             EventType::Rung => $this->rung($event),
         };
@@ -64,6 +66,16 @@ final readonly class Rules
         }
 
         return null;
+    }
+
+    /** What the programmer did is told by the server alone; that nobody can read it is told by hand, with a reason. */
+    private function data(Event $event): ?Refusal
+    {
+        return match (true) {
+            DataState::tryFrom($event->text('state')) !== DataState::GivenUp => Refusal::never('data-on-its-own'),
+            mb_strlen(trim($event->why())) < self::LEAST_REASON => Refusal::never('reason-missing'),
+            default => null,
+        };
     }
 
     private function extraHeat(Event $event): ?Refusal
@@ -105,7 +117,12 @@ final readonly class Rules
         $known = $gate !== null
             && array_filter($gate->functions, static fn($f): bool => $f->value === $event->text('function')) !== [];
 
-        return $known && Outcome::tryFrom($event->text('outcome')) !== null ? null : Refusal::never('unknown-test');
+        $how = $event->text('how');
+        $said = $how === '' || How::tryFrom($how) !== null;
+
+        return $known && $said && Outcome::tryFrom($event->text('outcome')) !== null
+            ? null
+            : Refusal::never('unknown-test');
     }
 
     private function waiver(Event $event): ?Refusal

@@ -60,6 +60,12 @@ final readonly class Run
         return $this->folding->knows($event);
     }
 
+    /** @return list<Event> what went wrong, as it was reported */
+    public function troubles(): array
+    {
+        return $this->folding->told(EventType::Trouble);
+    }
+
     /** @return list<Event> what was noted, in order */
     public function problems(): array
     {

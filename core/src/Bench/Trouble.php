@@ -16,6 +16,8 @@ enum Trouble: string
     case ConnectorDamaged = 'connector-damaged';
     case PartDead = 'part-dead';
     case CellBent = 'cell-bent';
+    /** The old chip does not come off whole, or the new display does not work with it. */
+    case ChipFailed = 'chip-failed';
 
     /** True if it can happen at a step of this kind. */
     public function belongsTo(StepKind $kind): bool
@@ -50,6 +52,14 @@ enum Trouble: string
                 StepKind::PlugIn,
                 StepKind::TrialConnect,
                 StepKind::TrialOff,
+            ],
+            self::ChipFailed => [
+                StepKind::ChipLift,
+                StepKind::ChipBalls,
+                StepKind::ChipSet,
+                StepKind::ChipCool,
+                StepKind::ChipCure,
+                StepKind::Gate,
             ],
             self::PartDead => [StepKind::Gate, StepKind::TrialConnect],
             self::CellBent => [

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Calibration;
 
-use Facelift\Calibration\Internal\LayoutFormat;
 use Facelift\Document\Faults;
 use Facelift\Document\Node;
 use Facelift\Document\Unreadable;

@@ -28,6 +28,19 @@ enum Encoding: string
         };
     }
 
+    /**
+     * The bytes of a number, the lower one first; what is too large for them is cut off.
+     */
+    public function bytes(int $number): string
+    {
+        $bytes = '';
+        for ($i = 0; $i < $this->size(); ++$i) {
+            $bytes .= \chr(($number >> (8 * $i)) & 0xFF);
+        }
+
+        return $bytes;
+    }
+
     /** @param string $bytes as many as one number has, at least one */
     public function number(string $bytes): int
     {

@@ -54,6 +54,23 @@ final readonly class Field
             : '';
     }
 
+    /**
+     * @param list<float>|string $value as many numbers as it has, or a text that is filled up or cut to its letters
+     *
+     * @return string the memory with it laid over
+     */
+    public function over(string $memory, array|string $value): string
+    {
+        $bytes = \is_string($value)
+            ? str_pad(substr($value, 0, $this->count), $this->count, "\0")
+            : implode('', array_map(
+                fn(float $n): string => $this->encoding->bytes((int) round($n / $this->scale)),
+                $value,
+            ));
+
+        return substr_replace($memory, $bytes, $this->at, \strlen($bytes));
+    }
+
     public function bytes(string $memory): string
     {
         return substr($memory, $this->at, $this->end() - $this->at);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Facelift\Calibration;
 
-use Facelift\Calibration\Internal\LayoutFormat;
-
 /**
  * What lies where in the memory of one kind of display. Fields lie in the order of their addresses and never overlap.
  */

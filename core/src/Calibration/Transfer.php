@@ -7,6 +7,7 @@ namespace Facelift\Calibration;
 use Facelift\Calibration\Seen\Failed;
 use Facelift\Calibration\Seen\GivenUp;
 use Facelift\Calibration\Seen\Identified;
+use Facelift\Calibration\Seen\OtherPart;
 use Facelift\Calibration\Seen\Seen;
 use Facelift\Calibration\Seen\WasKept;
 use Facelift\Calibration\Seen\WasRead;
@@ -47,6 +48,9 @@ final readonly class Transfer
      */
     public function seen(Seen $seen): self
     {
+        if ($seen instanceof OtherPart) {
+            return new self($this->layout, $this->old, new Reading());
+        }
         if ($this->ending() !== null) {
             throw new NotNow('The transfer has ended.');
         }
@@ -110,6 +114,12 @@ final readonly class Transfer
         return $this->writing->unread ? null : $this->writing->found ?? $this->new->bytes();
     }
 
+    /** True from the beginning of a writing until the new display was read whole. */
+    public function isUnknown(): bool
+    {
+        return $this->writing->unread;
+    }
+
     /**
      * What is to be on the new panel: the old one's fields, but not those of the panel's own life, and no byte that
      * nothing is known about. Null until both were read.
@@ -162,18 +172,17 @@ final readonly class Transfer
         $this->asked(AskKind::Identify, $seen->socket);
         $known = $this->of($seen->socket)->panel;
         if ($known !== null && $known !== $seen->panel) {
-            throw new NotNow(\sprintf('This is %s, not %s: plug that one in again.', $seen->panel, $known));
+            throw NotNow::plugged('transfer-not-this-one', ['is' => $seen->panel, 'wanted' => $known]);
         }
         if ($seen->socket === Socket::New && $this->old->panel === $seen->panel) {
-            throw new NotNow(\sprintf('%s is the old display: plug the new one in.', $seen->panel));
+            throw NotNow::plugged('transfer-is-the-old-one', ['is' => $seen->panel]);
         }
         $other = $seen->layout !== $this->layout->code;
         if ($other && $seen->socket === Socket::Old) {
-            throw new NotNow(\sprintf(
-                'This display has the layout %s, the phone\'s own has %s: its data cannot be read as such.',
-                $seen->layout,
-                $this->layout->code,
-            ));
+            throw NotNow::plugged('transfer-old-layout', [
+                'is' => $seen->layout,
+                'wanted' => $this->layout->code,
+            ]);
         }
 
         return $this->but(

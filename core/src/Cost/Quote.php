@@ -7,6 +7,7 @@ namespace Facelift\Cost;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Payer;
 use Facelift\Document\Reason;
+use Facelift\Fit\DataDecision;
 use Facelift\Quantity\Money;
 
 /** The option that the customer has accepted, with every figure that was shown. */
@@ -18,6 +19,7 @@ final readonly class Quote
      * @param bool         $warranty true for a comeback that costs nothing
      * @param Money        $insured  what the insurer pays of it, not more than the price
      * @param list<Reason> $customer what the customer has to hear
+     * @param DataDecision|null $data what was decided about the display's data; null if there was nothing to decide
      */
     public function __construct(
         public ReplacementKind $kind,
@@ -29,6 +31,7 @@ final readonly class Quote
         public Payer $payer,
         public Money $insured,
         public array $customer,
+        public ?DataDecision $data = null,
     ) {}
 
     /** What the customer pays at the counter. */
@@ -69,6 +72,7 @@ final readonly class Quote
             $this->payer,
             $insured,
             $this->customer,
+            $this->data,
         );
     }
 }

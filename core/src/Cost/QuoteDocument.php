@@ -32,6 +32,7 @@ final readonly class QuoteDocument
             'insured' => (string) $quote->insured,
             'due' => (string) $quote->due(),
             'customer' => array_map(static fn(Reason $r): array => $r->toArray(), $quote->customer),
+            'data' => $quote->data === null ? null : (new DataDecisionFormat())->write($quote->data),
         ];
     }
 
@@ -72,6 +73,8 @@ final readonly class QuoteDocument
     {
         $faults = new Faults();
         $n = Node::root($data, $faults);
+        // Not in quotes of before: nothing was decided then.
+        $decided = $n->optionalNode('data');
         $quote = new Quote(
             $n->enum('kind', ReplacementKind::class),
             $n->string('name'),
@@ -82,6 +85,7 @@ final readonly class QuoteDocument
             $n->enum('payer', Payer::class),
             self::amount($n, 'insured'),
             $n->each('customer', Reason::read(...)),
+            $decided === null ? null : (new DataDecisionFormat())->read($decided),
         );
         if ($faults->any()) {
             throw Unreadable::because('quote', $faults->all());

@@ -14,6 +14,8 @@ final readonly class Sheet
      * @param bool|null  $stylusLayer   a layer that senses the stylus is in it
      * @param bool|null  $readerThrough a fingerprint reader can see through it
      * @param bool|null  $memory        it carries a memory for calibration data
+     * @param bool|null  $chipPlace     it has a place for the old display's chip, free or with one that comes off
+     * @param bool|null  $pulled        it came out of another phone
      */
     public function __construct(
         public ?float $width = null,
@@ -24,6 +26,8 @@ final readonly class Sheet
         public ?bool $stylusLayer = null,
         public ?bool $readerThrough = null,
         public ?bool $memory = null,
+        public ?bool $chipPlace = null,
+        public ?bool $pulled = null,
     ) {}
 
     public static function unknown(): self

@@ -25,4 +25,8 @@ enum Hazard: string
     case Eyes = 'eyes';
     case Uv = 'uv';
     case Waste = 'waste';
+    case Fumes = 'fumes';
+    case Dust = 'dust';
+    /** What lies beside hot air gets hot too. */
+    case HeatBeside = 'heat-beside';
 }

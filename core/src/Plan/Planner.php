@@ -8,7 +8,6 @@ use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
-use Facelift\Calibration\MemoryTransfer;
 use Facelift\Cut\GlassParting;
 use Facelift\Cut\GlassPlanner;
 use Facelift\Document\Reason;
@@ -196,9 +195,7 @@ final readonly class Planner
         $hears = [
             new Reason('water-resistance-not-promised'),
             ...self::curing($sealing),
-            ...$glassOnly
-                ? [new Reason('glass-only-may-fail')]
-                : MemoryTransfer::of($request->phone->panel)->customerHears,
+            ...$glassOnly ? [new Reason('glass-only-may-fail')] : [],
         ];
         foreach ($route->moved as $id) {
             $part = $request->phone->parts[$id];

@@ -10,6 +10,7 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Condition\Check;
 use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
+use Facelift\Fit\DataWay;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
@@ -24,6 +25,7 @@ final readonly class Request
      * @param int      $picks opening picks that the shop has for one phone, at least one
      * @param Approach $approach how the source is used
      * @param SealWish $seal     what the shop seals with, and what was chosen and measured
+     * @param DataWay|null $data what the customer decided about the display's data; null if nothing yet
      * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
@@ -38,6 +40,7 @@ final readonly class Request
         public Approach $approach = new Approach(),
         public float $chance = Usual::CHANCE,
         public SealWish $seal = new SealWish(),
+        public ?DataWay $data = null,
     ) {}
 
     public function by(School $school): self
@@ -116,6 +119,7 @@ final readonly class Request
             $approach ?? $this->approach,
             $this->chance,
             $seal ?? $this->seal,
+            $this->data,
         );
     }
 }

@@ -182,6 +182,14 @@ final readonly class Step
         return $this->manner->wait > 0;
     }
 
+    /** True if the programmer does it, so that nobody has to say that it was done. */
+    public function isByProgrammer(): bool
+    {
+        $kinds = [StepKind::ReadMemory, StepKind::WriteMemory];
+
+        return \in_array($this->kind(), $kinds, true) && ($this->act->figures['blocks'] ?? 0) > 0;
+    }
+
     /** The bond that a source heats with it; null if it heats none. */
     public function heatedBond(): ?string
     {

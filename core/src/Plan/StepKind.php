@@ -40,6 +40,15 @@ enum StepKind: string
     case CureUv = 'cure-uv';
     case ReadMemory = 'read-memory';
     case WriteMemory = 'write-memory';
+    /** The new panel's own chip comes off. */
+    case ChipOff = 'chip-off';
+    case ChipLift = 'chip-lift';
+    case ChipBalls = 'chip-balls';
+    case ChipSet = 'chip-set';
+    case ChipCool = 'chip-cool';
+    case ChipCure = 'chip-cure';
+    /** The old chip goes back on the old panel, so that its data can be read. */
+    case ChipBack = 'chip-back';
     case PrepareNew = 'prepare-new';
     case CompareOld = 'compare-old';
     case RemoveLeft = 'remove-left';
@@ -74,6 +83,15 @@ enum StepKind: string
     case FindScrew = 'find-screw';
     case CheckBoard = 'check-board';
 
+    /** Work on a display's chip. */
+    public function isOfTheChip(): bool
+    {
+        return match ($this) {
+            self::ChipOff, self::ChipLift, self::ChipBalls, self::ChipSet, self::ChipCool, self::ChipCure => true,
+            default => false,
+        };
+    }
+
     /** A time on a source of heat. */
     public function isHeating(): bool
     {
@@ -106,6 +124,8 @@ enum StepKind: string
             self::ConfirmDry,
             self::Clamp,
             self::CureUv,
+            self::ChipCool,
+            self::ChipCure,
             self::WarmGlass => true,
             default => false,
         };
@@ -117,8 +137,8 @@ enum StepKind: string
         return match ($this) {
             self::ConfirmDry => 'early-dry',
             self::Clamp => 'early-clamp',
-            self::CureUv => 'early-cure',
-            self::Cool => 'early-cool',
+            self::CureUv, self::ChipCure => 'early-cure',
+            self::Cool, self::ChipCool => 'early-cool',
             default => 'early-warm',
         };
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Facelift\Pricing;
 
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Chip\ChipWork;
 use Facelift\Cost\BreakEven;
 use Facelift\Cost\JobCost;
 use Facelift\Cost\Loss;
 use Facelift\Cost\Price;
 use Facelift\Cost\ShopRules;
 use Facelift\Cost\Worth;
+use Facelift\Fit\AfterSwap;
+use Facelift\Fit\DataWay;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Risk;
 use Facelift\Plan\Risks;
@@ -22,8 +25,11 @@ use Facelift\Record\Rate;
 /** From the plans for a phone and the parts on the shelf to the ways of doing the job, with their prices. */
 final readonly class Pricing
 {
-    /** @param Rate $glassRecord the shop's own glass-only tries */
-    public function __construct(private ShopRules $rules, private Rate $glassRecord) {}
+    /**
+     * @param Rate $glassRecord the shop's own glass-only tries
+     * @param Rate $chipRecord  the shop's own chips that were moved
+     */
+    public function __construct(private ShopRules $rules, private Rate $glassRecord, private Rate $chipRecord) {}
 
     /**
      * @param list<Plan>      $plans one per kind of part that exists for the phone
@@ -71,7 +77,7 @@ final readonly class Pricing
     {
         $risks = (new Risks())->of($plan, 1.0 - $this->glassRecord->expected());
         $part = $chosen?->part->cost;
-        if ($part === null || ($plan->basis->isGlassOnly() && $assembly === null)) {
+        if ($chosen === null || $part === null || ($plan->basis->isGlassOnly() && $assembly === null)) {
             return new Option($plan, $chosen, $risks, null);
         }
         $plain = $this->jobCost($plan, $part, [])->plain();
@@ -86,7 +92,22 @@ final readonly class Pricing
             $risks,
             $priced,
             $plan->basis->isGlassOnly() ? $this->glass($plan, new BreakEven($plain, $again)) : null,
+            $this->chip($plan, $chosen, $part),
         );
+    }
+
+    /** Null unless there is a chip to move, a place for it, and heat that it and the panel stand. */
+    private function chip(Plan $plan, Chosen $chosen, Money $part): ?ChipOffer
+    {
+        $chip = $plan->basis->phone->panel->data?->chip;
+        $way = AfterSwap::of($plan->basis->phone->panel, $plan->basis->replacement->kind, $chosen->part->offer->sheet)
+            ->by(DataWay::Chip);
+        if ($chip === null || $way === null) {
+            return null;
+        }
+        $work = ChipWork::of($chip);
+
+        return $work->works() ? ChipOffer::of($work, $this->chipRecord, $part, $this->rules) : null;
     }
 
     /** @param list<Loss> $losses */

@@ -39,10 +39,13 @@ final readonly class Causes
             PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock => 'not-the-phones-own',
             PhoneFunction::Stylus => 'stylus-layer-off',
             PhoneFunction::Sim => 'tray-not-home',
-            PhoneFunction::PartNotice => 'memory-not-copied',
+            PhoneFunction::PartNotice, PhoneFunction::ColourAdapting => 'memory-not-copied',
         };
 
-        return [...$causes, new Reason($usual)];
+        // What the display's memory serves fails without its data, whatever else may be at fault.
+        $served = \in_array($function, $phone->panel->data->serves ?? [], true) && $usual !== 'memory-not-copied';
+
+        return [...$causes, new Reason($usual), ...$served ? [new Reason('memory-not-copied')] : []];
     }
 
     private function serves(Phone $phone, string $part, PhoneFunction $function): bool

@@ -6,11 +6,13 @@ namespace Facelift\Tests\Bench;
 
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\BenchState;
+use Facelift\Bench\DataState;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Bench\Refusal;
 use Facelift\Bench\Run;
 use Facelift\Plan\Plan;
+use Facelift\Plan\StepKind;
 use Facelift\Tests\Phones;
 
 /** A bench for tests: a run, and a clock that goes on with what is done. */
@@ -61,7 +63,10 @@ final class Runs
 
     public function arrive(Event $event): ?Refusal
     {
-        $refusal = $this->run->refusal($event);
+        // What the programmer did is told by the server, not asked of the rules.
+        $refusal = $event->type === EventType::Data && $event->text('state') !== DataState::GivenUp->value
+            ? null
+            : $this->run->refusal($event);
         if ($refusal === null) {
             $this->events[] = $event;
             $this->run = $this->run->with($event);
@@ -116,6 +121,12 @@ final class Runs
                 'function' => $function->value,
                 'outcome' => 'pass',
             ]);
+        }
+
+        if ($step->isByProgrammer()) {
+            $events[] = $this->event(EventType::Data, $step->kind() === StepKind::ReadMemory
+                ? ['state' => DataState::Kept->value]
+                : ['state' => DataState::Ended->value, 'ending' => 'copied']);
         }
 
         return [

@@ -140,6 +140,7 @@ final class Vectors
         $bench->try(T::Reading, ['step' => 'heat:seal', 'probe' => 'outer-face', 'tenths' => 701]);
         $bench->try(T::Rung, ['rung' => 'longer']);
         $bench->try(T::Problem, ['text' => 'a corner holds']);
+        $bench->try(T::Data, ['state' => 'given-up', 'why' => 'no contact after three tries']);
         $bench->workUpTo('gate:trial');
         $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'fail']);
         $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'pass']);

@@ -14,6 +14,7 @@ use Facelift\Calibration\NotNow;
 use Facelift\Calibration\Seen\Failed;
 use Facelift\Calibration\Seen\GivenUp;
 use Facelift\Calibration\Seen\Identified;
+use Facelift\Calibration\Seen\OtherPart;
 use Facelift\Calibration\Seen\Seen;
 use Facelift\Calibration\Seen\WasKept;
 use Facelift\Calibration\Seen\WasRead;
@@ -197,7 +198,7 @@ final class TransferTest extends TestCase
     public function testTheOldPanelInTheNewOnesPlaceIsNoticed(): void
     {
         $this->expectException(NotNow::class);
-        $this->expectExceptionMessage('QV-46P 0713 is the old display: plug the new one in.');
+        $this->expectExceptionMessage('transfer-is-the-old-one: QV-46P 0713');
         self::upToNew()->seen(new Identified(Socket::New, 'QV-46P 0713', self::LAYOUT));
     }
 
@@ -245,6 +246,18 @@ final class TransferTest extends TestCase
         ]);
 
         return new Socketed('QV-46P 0999', $own->bytes, $dice, $faulty);
+    }
+
+    /** Another new display begins anew, at any point and after the end; the old one's data stays kept. */
+    public function testAnotherNewDisplayBeginsAnew(): void
+    {
+        $ended = self::worked(self::old(new Dice(1)), self::new(new Dice(1)));
+        $again = $ended->seen(new OtherPart());
+        self::assertNull($again->ending());
+        self::assertTrue($again->mayGo());
+        self::assertSame([AskKind::Identify, Socket::New], [$again->next()->kind, $again->next()->socket]);
+        self::assertNull($again->holds());
+        self::assertSame($ended->old->bytes(), $again->old->bytes());
     }
 
     /** @param (\Closure(Ask): void)|null $before each thing that is done */

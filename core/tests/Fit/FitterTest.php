@@ -272,7 +272,7 @@ final class FitterTest extends TestCase
             'memory',
             $loss,
             'memory-missing',
-            'customer-colour-adapting-lost',
+            'customer-function-lost',
         ];
         yield 'memory not known' => [
             self::vesper(sheet: self::sheet(memory: null)),

@@ -223,14 +223,14 @@ final class PlannerTest extends TestCase
         );
     }
 
-    public function testTheCustomerHearsOfThePairedPartTheNoticeAndTheWater(): void
+    public function testTheCustomerHearsOfThePairedPartAndTheWater(): void
     {
         $codes = array_map(
             static fn($r): string => $r->code,
             Phones::plan('quillon-vesper', K::DisplayAssembly)->remarks->customer,
         );
         self::assertSame(
-            ['water-resistance-not-promised', 'full-strength-after', 'part-notice-stays', 'paired-part-moved'],
+            ['water-resistance-not-promised', 'full-strength-after', 'paired-part-moved'],
             $codes,
         );
     }

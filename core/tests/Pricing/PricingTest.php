@@ -122,7 +122,11 @@ final class PricingTest extends TestCase
             Condition::observed([]),
             null,
         );
-        $pricing = new Pricing((new ShopRulesReader())->read($rules ?? Rules::data()), $record ?? Rate::of(0, 0));
+        $pricing = new Pricing(
+            (new ShopRulesReader())->read($rules ?? Rules::data()),
+            $record ?? Rate::of(0, 0),
+            Rate::of(3, 4),
+        );
 
         return $pricing->options($asked, $plans, $shelf)[(int) array_search($kind, $kinds, true)];
     }

@@ -31,7 +31,7 @@ function xsrf(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
-async function send(request: Request): Promise<Response> {
+export async function send(request: Request): Promise<Response> {
     request.headers.set('Accept', 'application/json');
     if (request.method !== 'GET') {
         if (xsrf() === '') {

@@ -119,6 +119,16 @@ export const queries = {
             queryKey: ['job', id, 'seal', bond],
             queryFn: () => take(api.GET('/api/jobs/{job}/seal', { params: { path: { job: id }, query: { bond } } })),
         }),
+    transfer: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'transfer'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/transfer', { params: { path: { job: id } } })),
+        }),
+    phoneTests: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'phone-tests'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/phone-tests', { params: { path: { job: id } } })),
+        }),
     sealTried: (tried: Schemas['SealQuery']) =>
         queryOptions({
             queryKey: ['seal', tried],

@@ -28,6 +28,8 @@ export interface Run {
     /** Numbers of single screws ticked off, by step. */
     screws: ReadonlyMap<string, readonly number[]>;
     extraHeat: readonly { at: number; state: string }[];
+    /** What happened to the old display's data. */
+    data: BenchState['data'];
     next: Step | null;
 }
 
@@ -45,6 +47,17 @@ const said = (event: BenchEvent): Done => ({
     reason: event.data['reason'] === undefined ? null : text(event, 'reason'),
 });
 
+function dataAfter(data: BenchState['data'], event: BenchEvent): BenchState['data'] {
+    switch (text(event, 'state')) {
+        case 'kept':
+            return { ...data, kept: true };
+        case 'given-up':
+            return { ...data, givenUp: text(event, 'why') };
+        default:
+            return { ...data, ended: text(event, 'ending') as BenchState['data']['ended'] };
+    }
+}
+
 /** A run while waiting events are laid over it, one after the other. */
 class Laid {
     readonly done: Map<string, Done>;
@@ -54,6 +67,7 @@ class Laid {
     readonly wet: Set<Place>;
     readonly screws: Map<string, readonly number[]>;
     readonly extraHeat: { at: number; state: string }[];
+    data: BenchState['data'];
     soaked: boolean;
     /** It was said that the battery is in although its plug is off: it holds until the plug is touched again. */
     saidIn: boolean;
@@ -70,6 +84,7 @@ class Laid {
         this.wet = new Set(state.wet);
         this.screws = new Map<string, readonly number[]>(Object.entries(state.screws));
         this.extraHeat = [...state.extraHeat];
+        this.data = state.data;
         this.saidIn = state.batteryIn && state.off.includes(power);
         this.soaked = state.soaked;
     }
@@ -106,6 +121,9 @@ class Laid {
                 break;
             case 'screw':
                 this.screws.set(step, [...new Set([...(this.screws.get(step) ?? []), Number(event.data['number'])])]);
+                break;
+            case 'data':
+                this.data = dataAfter(this.data, event);
                 break;
             case 'problem':
             case 'reading':
@@ -170,6 +188,7 @@ export function runOf(plan: Folded, state: BenchState, waiting: readonly BenchEv
         ledger,
         screws: laid.screws,
         extraHeat: laid.extraHeat,
+        data: laid.data,
         next: plan.steps.find((s) => !laid.done.has(s.id)) ?? null,
     };
 }

@@ -54,5 +54,38 @@ export function stepFigures(step: Step, pass: PassFigures | null = null): ShownF
             { name: say('page.count'), value: String(screwsOf(step)) },
         );
     }
-    return out;
+    return [...out, ...chipFigures(step.figures)];
+}
+
+/** Air, passes and balls of the work on a display's chip. */
+function chipFigures(f: Step['figures']): ShownFigure[] {
+    const all: [string, string | null][] = [
+        [
+            say('page.step-words.air'),
+            f['shielded']
+                ? say('page.step-words.celsius-seconds', {
+                      set: f['set'],
+                      seconds: f['seconds'],
+                      least: f['least'],
+                      most: f['most'],
+                  })
+                : null,
+        ],
+        [
+            say('page.step-words.panel-behind'),
+            f['behind'] ? say('page.step-words.celsius', { celsius: f['behind'] }) : null,
+        ],
+        [
+            say('page.step-words.shields'),
+            f['shielded']
+                ? say(f['shielded'] === 'yes' ? 'page.step-words.shields-on' : 'page.step-words.no-shields')
+                : null,
+        ],
+        [say('page.step-words.passes'), f['passes'] ? String(f['passes']) : null],
+        [
+            say('page.step-words.balls'),
+            f['balls'] ? say('page.step-words.balls-of', { balls: f['balls'], mm: f['mm'] }) : null,
+        ],
+    ];
+    return all.flatMap(([name, value]) => (value === null ? [] : [{ name, value }]));
 }

@@ -85,6 +85,7 @@ export const empty = {
     tests: [],
     waived: {},
     rungs: [],
+    data: { kept: false, givenUp: null, ended: null },
     soaked: false,
 } as BenchState;
 export const kept = (step: string, id: string, at: number): BenchState['done'][number] => ({

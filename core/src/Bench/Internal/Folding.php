@@ -16,6 +16,7 @@ use Facelift\Bench\Proofs;
 use Facelift\Bench\Record;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
+use Facelift\Proof\How;
 
 /**
  * Events folded one after the other in the order of their own times, each once.
@@ -39,12 +40,16 @@ final class Folding
     private array $tests = [];
     /** @var array<string, string> */
     private array $waived = [];
+    /** @var array<string, array<string, How>> */
+    private array $how = [];
     /** @var list<Event> */
     private array $extraHeat = [];
     /** @var list<Event> */
     private array $rungs = [];
     /** @var array<string, array<int, true>> */
     private array $screws = [];
+    /** @var array<string, Event> */
+    private array $data = [];
 
     private function __construct(private readonly Plan $plan, private Record $record) {}
 
@@ -71,8 +76,10 @@ final class Folding
         $folding->battery = $fold->battery;
         $folding->tests = $fold->proofs->tests;
         $folding->waived = $fold->proofs->waived;
+        $folding->how = $fold->proofs->how;
         $folding->extraHeat = $fold->happened->extraHeat;
         $folding->rungs = $fold->happened->rungs;
+        $folding->data = $fold->happened->data;
         $folding->screws = array_map(static fn(array $n): array => array_fill_keys($n, true), $fold->happened->screws);
 
         return $folding;
@@ -85,7 +92,7 @@ final class Folding
             $this->timers,
             $this->moisture(),
             $this->battery,
-            new Proofs($this->tests, $this->waived),
+            new Proofs($this->tests, $this->waived, $this->how),
             $this->happened(),
             $this->undone,
             $this->last,
@@ -135,7 +142,7 @@ final class Folding
             $ledger,
             $this->moisture(),
             !$unplugged || $this->battery === true,
-            new Proofs($this->tests, $this->waived),
+            new Proofs($this->tests, $this->waived, $this->how),
             $this->happened(),
         );
     }
@@ -147,14 +154,14 @@ final class Folding
 
     private function happened(): Happened
     {
-        return new Happened($this->extraHeat, $this->rungs, array_map(array_keys(...), $this->screws));
+        return new Happened($this->extraHeat, $this->rungs, array_map(array_keys(...), $this->screws), $this->data);
     }
 
     /** Everything from the start: an event came late, or one was taken back. */
     private function again(): void
     {
         $this->done = $this->timers = $this->wet = $this->tests = $this->waived = [];
-        $this->extraHeat = $this->rungs = $this->screws = $this->undone = [];
+        $this->extraHeat = $this->rungs = $this->screws = $this->undone = $this->data = $this->how = [];
         $this->soaked = false;
         $this->battery = $this->last = null;
         $order = $this->record->all();
@@ -180,14 +187,26 @@ final class Folding
             EventType::Wetted => $this->wets($event->place()),
             EventType::Dried => $this->dries($event->place()),
             EventType::Battery => ($this->battery = $event->text('state') === 'in'),
-            EventType::Test => ($this->tests[$event->text('gate')][$event->text('function')] = $event->text('outcome')),
+            EventType::Test => $this->tested($event),
             EventType::GateWaived => ($this->waived[$event->text('gate')] = $event->text('reason')),
             EventType::Screw => ($this->screws[$event->step()][(int) $event->number()] = true),
             EventType::ExtraHeat => ($this->extraHeat[] = $event),
             EventType::Rung => ($this->rungs[] = $event),
+            EventType::Data => ($this->data[$event->text('state')] = $event),
             // Undoing folds all again; a trouble changes the plan; notes and readings are asked of the record.
             EventType::Undo, EventType::Trouble, EventType::Problem, EventType::Reading => null,
         };
+    }
+
+    private function tested(Event $event): void
+    {
+        [$gate, $function] = [$event->text('gate'), $event->text('function')];
+        $this->tests[$gate][$function] = $event->text('outcome');
+        unset($this->how[$gate][$function]);
+        $how = How::tryFrom($event->text('how')) ?? How::OneByOne;
+        if ($how !== How::OneByOne) {
+            $this->how[$gate][$function] = $how;
+        }
     }
 
     private function done(Event $event): void

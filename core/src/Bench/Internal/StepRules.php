@@ -38,6 +38,7 @@ final readonly class StepRules
             ?? $this->counts($step, $event)
             ?? $this->forgotten($step)
             ?? $this->proven($step)
+            ?? $this->data($step)
             ?? (new Challenges($this->run))->to($step, $event);
     }
 
@@ -107,6 +108,18 @@ final readonly class StepRules
                 'fasteners' => implode(', ', array_keys($left)),
                 'count' => array_sum($left),
             ]);
+    }
+
+    /** The old display is not given away, nor its data taken for written, before that has happened. */
+    private function data(Step $step): ?Refusal
+    {
+        $happened = $this->run->state->happened;
+
+        return match ($step->isByProgrammer() ? $step->kind() : null) {
+            StepKind::ReadMemory => $happened->oldMayGo() ? null : Refusal::later('data-not-kept'),
+            StepKind::WriteMemory => $happened->dataIsDone() ? null : Refusal::later('data-not-written'),
+            default => null,
+        };
     }
 
     private function proven(Step $step): ?Refusal

@@ -218,7 +218,7 @@ final readonly class PanelCriteria
             false => Criterion::loses(
                 'memory',
                 new Reason('memory-missing'),
-                new Reason('customer-colour-adapting-lost'),
+                new Reason('customer-function-lost', ['functions' => PhoneFunction::ColourAdapting->value]),
             ),
         };
     }

@@ -7,6 +7,7 @@ namespace Facelift\Plan\Internal;
 use Facelift\Condition\Observation;
 use Facelift\Cut\EdgeOpening;
 use Facelift\Document\Reason;
+use Facelift\Fit\OldPanel;
 use Facelift\Heat\HeatAdvisor;
 use Facelift\Heat\HeatingEnd;
 use Facelift\Heat\Region;
@@ -34,7 +35,34 @@ final readonly class Cautions
     /** @return list<Warning> */
     public function all(): array
     {
-        return [...$this->cell(), ...$this->heat(), ...$this->heatings(), ...$this->trial(), ...$this->condition()];
+        return [
+            ...$this->cell(),
+            ...$this->heat(),
+            ...$this->heatings(),
+            ...$this->trial(),
+            ...$this->data(),
+            ...$this->condition(),
+        ];
+    }
+
+    /** @return list<Warning> a panel that is given up may take its data along, if its plug lies behind it */
+    private function data(): array
+    {
+        $plug = DataSteps::reachedBy($this->request, $this->route);
+        if ($plug === null || $this->request->oldPanel() === OldPanel::Save) {
+            return [];
+        }
+        foreach ($this->route->ids() as $id) {
+            if ($id === $plug->id) {
+                return [];
+            }
+            $bond = isset($this->sealing->openings[$id]) ? $this->request->phone->bonds[$id] : null;
+            if ($bond !== null && $this->request->basis()->replaces($bond->lifted())) {
+                return [Warning::care(new Reason('data-behind-the-panel', ['plug' => $plug->name]))];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Warning> */

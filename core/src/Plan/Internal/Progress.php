@@ -25,6 +25,8 @@ final class Progress
     public array $coverAfter = [];
     /** Id of the step that everything on the way back waits for. */
     public string $start = '';
+    /** Id of the step that reads the old display's data; null if there is none to read. */
+    public ?string $dataBy = null;
     public bool $opened = false;
     public bool $proven = false;
     public bool $sealing = false;

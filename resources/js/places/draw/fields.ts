@@ -30,6 +30,7 @@ const number = (key: string, label: string, more: Partial<Field> = {}): Field =>
     kind: 'number',
     ...more,
 });
+const flag = (key: string, label: string): Field => ({ key, label, kind: 'flag', optional: true });
 const choice = (key: string, label: string, options: readonly string[], more: Partial<Field> = {}): Field => ({
     key,
     label,
@@ -340,5 +341,35 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
         { key: 'readerUnderDisplay', label: say('page.fields.reader-under-the-display'), kind: 'flag' },
         number('refresh', say('page.fields.hz')),
         number('testExtension', say('page.fields.test-extension-adds-mm'), { optional: true }),
+        number('noticeDays', say('page.fields.days-that-the-notice-stands-in-front'), { optional: true }),
+        text('calibration.layout.code', say('page.fields.memory-layout'), { optional: true }),
+        number('calibration.layout.size', say('page.fields.memory-bytes'), { optional: true }),
+        number('calibration.layout.block', say('page.fields.memory-block-bytes'), { optional: true }),
+        {
+            key: 'calibration.layout.fields',
+            label: say('page.fields.memory-fields'),
+            kind: 'rows',
+            columns: ['at', 'count', 'scale', 'encoding', 'kind', 'name'],
+            optional: true,
+            wide: true,
+        },
+        flag('calibration.ownSupply', say('page.fields.programmer-feeds-the-memory')),
+        {
+            key: 'calibration.serves',
+            label: say('page.fields.memory-serves'),
+            kind: 'list',
+            optional: true,
+            wide: true,
+        },
+        text('calibration.chip.name', say('page.fields.chip'), { optional: true }),
+        number('calibration.chip.width', say('page.fields.chip-width-mm'), { optional: true }),
+        number('calibration.chip.height', say('page.fields.chip-height-mm'), { optional: true }),
+        number('calibration.chip.thickness', say('page.fields.chip-thickness-mm'), { optional: true }),
+        number('calibration.chip.balls', say('page.fields.chip-balls'), { optional: true }),
+        number('calibration.chip.pitch', say('page.fields.chip-pitch-mm'), { optional: true }),
+        number('calibration.chip.flex', say('page.fields.flex-under-the-chip-mm'), { optional: true }),
+        number('calibration.chip.gap', say('page.fields.gap-to-the-panel-mm'), { optional: true }),
+        number('calibration.chip.beside', say('page.fields.chip-to-lit-area-mm'), { optional: true }),
+        flag('calibration.chip.carriesNotice', say('page.fields.notice-goes-by-the-chip')),
     ],
 };

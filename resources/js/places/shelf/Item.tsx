@@ -22,6 +22,8 @@ const FLAGS = {
     stylusLayer: say('page.item.stylus-layer'),
     readerThrough: say('page.item.reader-sees-through'),
     memory: say('page.item.memory-in-it'),
+    chipPlace: say('page.item.place-for-the-old-chip'),
+    pulled: say('page.item.out-of-another-phone'),
 } as const;
 
 /** One part: what its label opens. */
@@ -206,6 +208,8 @@ function textOf(item: Item | null): Text {
         stylusLayer: flag(s?.stylusLayer),
         readerThrough: flag(s?.readerThrough),
         memory: flag(s?.memory),
+        chipPlace: flag(s?.chipPlace),
+        pulled: flag(s?.pulled),
     };
 }
 
@@ -242,6 +246,8 @@ function fieldsOf(t: Text, item: Item | null): Fields {
             stylusLayer: flag('stylusLayer'),
             readerThrough: flag('readerThrough'),
             memory: flag('memory'),
+            chipPlace: flag('chipPlace'),
+            pulled: flag('pulled'),
         },
     };
 }

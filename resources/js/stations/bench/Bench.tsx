@@ -8,6 +8,7 @@ import { passAt } from '../../bench/drag';
 import { lastDone, type Run } from '../../bench/run';
 import { report } from '../../bench/useOutbox';
 import { useRun } from '../../bench/useRun';
+import { useTransfer } from '../../calibration/useTransfer';
 import { useLaying } from '../../seal/useLaying';
 import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
@@ -65,7 +66,17 @@ function Working({ job, phone, plan, run }: Props) {
             show('problem', false);
         }
     };
-    const go = act(hands.go);
+    const transferring = useTransfer(job.id, step, run);
+    const byProgrammer = transferring !== null && !transferring.ready && !view.done;
+    const go = act(() => {
+        if (!byProgrammer) {
+            return hands.go();
+        }
+        if (mayWork) {
+            transferring.go();
+        }
+        return false;
+    });
     const undo = act(hands.undo);
     const easily = act(hands.easily);
     const drag = useDrag(plan, run, view, mayWork);
@@ -142,6 +153,7 @@ function Working({ job, phone, plan, run }: Props) {
                 easily={easily}
                 drag={drag}
                 laying={laying}
+                transferring={transferring}
                 leaveOut={hands.leaveOut}
                 showProblem={(on) => show('problem', on)}
                 backToNow={view.looking ? () => setLooking(null) : null}

@@ -11,6 +11,8 @@ import type { Run } from '../../bench/run';
 import { screwsOf } from '../../bench/ledger';
 import { outbox, useOutbox } from '../../bench/useOutbox';
 import { moveOf } from '../../mat/marks';
+import { TransferPanel } from '../../calibration/TransferPanel';
+import type { Transferring } from '../../calibration/useTransfer';
 import type { Laying } from '../../seal/useLaying';
 import { Key, KeyedButton } from '../../shell/KeyedButton';
 import { Note } from '../../shell/Note';
@@ -45,6 +47,8 @@ interface Props {
     easily: () => void;
     drag: Drag;
     laying: Laying | null;
+    /** Null at any step that the programmer has no part in. */
+    transferring: Transferring | null;
     /** The seal is not renewed. */
     leaveOut: () => void;
     showProblem: (shown: boolean) => void;
@@ -73,6 +77,9 @@ const LOUD = {
     eyes: 'care',
     uv: 'care',
     waste: 'care',
+    fumes: 'stop',
+    dust: 'care',
+    'heat-beside': 'care',
 } satisfies Record<Hazard, 'stop' | 'care'>;
 
 /** What to do at the step that is shown, and the buttons for it; needs the view of it and what a hand may do. */
@@ -91,9 +98,11 @@ export function StepCard(p: Props) {
               ? say('page.step-card.done')
               : open.length > 0
                 ? say('page.step-card.not-tested', { open: open.length })
-                : waits
-                  ? startLabel(step)
-                  : doneLabel(plan, step);
+                : programs(p.transferring)
+                  ? transferLabel(p.transferring)
+                  : waits
+                    ? startLabel(step)
+                    : doneLabel(plan, step);
     return (
         <Box
             component="section"
@@ -162,7 +171,7 @@ export function StepCard(p: Props) {
                 <Button
                     variant="contained"
                     onClick={p.go}
-                    disabled={!p.mayWork || step === null || done || open.length > 0}
+                    disabled={!p.mayWork || step === null || done || open.length > 0 || p.transferring?.busy === true}
                     sx={{ minHeight: 76, justifyContent: 'space-between', px: 2.5, fontSize: '1.25rem' }}
                 >
                     {label}
@@ -236,7 +245,19 @@ function Awaited({ job, part }: { job: Job; part: string }) {
         .map((t) => t.part && <PartOrder key={t.id} job={job} trouble={t} part={t.part.name} />);
 }
 
-function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOut }: Props & { step: Step }) {
+function StepBody({
+    job,
+    phone,
+    plan,
+    run,
+    view,
+    step,
+    heated,
+    mayWork,
+    laying,
+    transferring,
+    leaveOut,
+}: Props & { step: Step }) {
     const { done, started, heat } = view;
     const [first, ...further] = stepText(step);
     return (
@@ -245,6 +266,14 @@ function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOu
                 {stepTitle(step)}
             </Typography>
             <Typography>{first}</Typography>
+            {transferring && (
+                <TransferPanel
+                    job={job.id}
+                    transferring={transferring}
+                    givenUp={run.data.givenUp}
+                    mayWork={mayWork && !done && !view.looking}
+                />
+            )}
             {laying && (
                 <LayingPanel
                     job={job.id}
@@ -290,6 +319,7 @@ function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOu
                     plan={plan}
                     run={run}
                     gate={step.gate}
+                    phone={phone}
                     condition={job.condition}
                     mayWork={mayWork && !done}
                 />
@@ -305,6 +335,15 @@ function StepBody({ job, plan, run, view, step, heated, mayWork, laying, leaveOu
         </>
     );
 }
+
+const programs = (t: Transferring | null): t is Transferring => t !== null && !t.ready;
+
+const transferLabel = ({ busy, state, socket }: Transferring): string =>
+    busy
+        ? say('page.transfer.busy')
+        : state !== null && state.trouble !== null
+          ? say('page.transfer.try-again')
+          : say(`begin.${socket}`);
 
 /** The face under which the bond at hand lies. */
 const bondFace = (phone: PhoneFile, step: Step): Step['face'] =>

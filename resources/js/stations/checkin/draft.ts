@@ -47,6 +47,7 @@ const ORDER = every<Fn>({
     call: true,
     proximity: true,
     'ambient-light': true,
+    'colour-adapting': true,
     'front-camera': true,
     'rear-camera': true,
     keys: true,

@@ -124,6 +124,9 @@ export function HandOver() {
                         {view.plan.customer.map((r) => (
                             <li key={r.code + JSON.stringify(r.figures)}>{sentence(sayReason(r))}</li>
                         ))}
+                        {proof.data?.data.map((r) => (
+                            <li key={r.code + JSON.stringify(r.figures)}>{sentence(sayReason(r))}</li>
+                        ))}
                         <li>{say('caution.waste')}</li>
                         <li>{say('page.hand-over.keep-it-dry-and-unloaded-until')}</li>
                     </Box>

@@ -5,12 +5,13 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState, type SyntheticEvent } from 'react';
-import type { BenchState, Condition, Plan } from '../../api/client';
+import type { BenchState, Condition, PhoneFile, Plan } from '../../api/client';
 import { testKey, untested, type Run } from '../../bench/run';
 import { report } from '../../bench/useOutbox';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 import { every } from '../../api/sets';
+import { OnThePhone } from './OnThePhone';
 
 const OUTCOMES = every<BenchState['tests'][number]['outcome']>({ pass: true, fail: true, 'not-possible': true });
 
@@ -19,17 +20,19 @@ interface Props {
     plan: Plan;
     run: Run;
     gate: string;
+    phone: PhoneFile;
     condition: Condition | null;
     mayWork: boolean;
 }
 
 /** The functions of one gate, each set beside check-in; a gate that is not tested needs a reason. */
-export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
+export function GateList({ job, plan, run, gate, phone, condition, mayWork }: Props) {
     const [reason, setReason] = useState('');
     const functions = plan.gates.find((g) => g.gate === gate)?.functions ?? [];
     const open = untested(plan, run, gate);
     const before = new Map((condition?.functions ?? []).map((f) => [f.function as string, f.state as string]));
-    const test = (fn: string, outcome: string) => report(job, 'test', { gate, function: fn, outcome });
+    const test = (fn: string, outcome: string, how: 'one-by-one' | 'together' = 'one-by-one') =>
+        report(job, 'test', { gate, function: fn, outcome, how });
     const leaveOut = (event: SyntheticEvent) => {
         event.preventDefault();
         report(job, 'gate-waived', { gate, reason });
@@ -37,6 +40,7 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
     };
     return (
         <Box sx={{ display: 'grid', gap: 0.75 }}>
+            <OnThePhone job={job} gate={gate} phone={phone} mayWork={mayWork} />
             {functions.map((f) => {
                 const outcome = run.tests.get(testKey(gate, f.function)) ?? null;
                 const was = before.get(f.function) ?? 'cannot-test';
@@ -93,7 +97,7 @@ export function GateList({ job, plan, run, gate, condition, mayWork }: Props) {
                 );
             })}
             {mayWork && open.length > 1 && (
-                <Button variant="outlined" onClick={() => open.forEach((f) => test(f, 'pass'))}>
+                <Button variant="outlined" onClick={() => open.forEach((f) => test(f, 'pass', 'together'))}>
                     {say('page.gate-list.the-other-pass', { open: open.length })}
                 </Button>
             )}

@@ -15,7 +15,7 @@ import { useRun } from '../../bench/useRun';
 
 /** Every gate that applies, each test beside what was found at check-in. */
 export function Prove() {
-    const { job } = useJob();
+    const { job, phone } = useJob();
     const view = useRun(job.id);
     const proof = useQuery(queries.proof(job.id));
     const [chosen, setChosen] = useState<string | null>(null);
@@ -72,6 +72,7 @@ export function Prove() {
                     plan={plan}
                     run={run}
                     gate={gate}
+                    phone={phone}
                     condition={job.condition}
                     mayWork={job.mayWork && job.handedOverAt === null}
                 />
@@ -123,6 +124,7 @@ export function Prove() {
                                           .map(([c, n]) => `${say(`change.${c}`).toLowerCase()} ${n}`)
                                           .join(', ')}
                             </Typography>
+                            <NotOneByOne rows={all?.rows ?? []} />
                         </Box>
                     );
                 })}
@@ -140,5 +142,13 @@ function SoFar({ tested, left }: { tested: number; left: number }) {
         <Note tone="plain">
             {tested === 0 ? say('page.prove.nothing-tested') : say('page.prove.none-so-far', { count: tested, left })}
         </Note>
+    );
+}
+
+/** What was passed with one tap at a gate: nobody knows whether it was tried. */
+function NotOneByOne({ rows }: { rows: readonly { how: string | null }[] }) {
+    const count = rows.filter((r) => r.how === 'together').length;
+    return count === 0 ? null : (
+        <Typography sx={{ fontWeight: 700 }}>{say('proof.not-one-by-one', { count, all: rows.length })}</Typography>
     );
 }

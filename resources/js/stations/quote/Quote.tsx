@@ -16,10 +16,17 @@ import { useChange } from '../../shell/useChange';
 import { useJob } from '../../shell/jobContext';
 import { mono } from '../../theme/tokens';
 import { amount, minutes, moment, say, sayReason, sentence } from '../../words/words';
+import { asksForData, DataChoice, type Chosen } from './DataChoice';
 import { FurtherPrice } from './FurtherPrice';
 import { InsurerClaim } from './InsurerClaim';
 
 type Way = Schemas['Way'];
+
+/** What the customer says yes to. */
+interface Acceptance {
+    way: Way;
+    data: Chosen | null;
+}
 
 /** Two or three ways side by side, with price, promise and what the customer must hear; yes or no. */
 export function Quote() {
@@ -30,7 +37,7 @@ export function Quote() {
     const navigate = useNavigate();
     const accept = useChange(
         job,
-        (w: Way) =>
+        ({ way: w, data }: Acceptance) =>
             take(
                 api.PUT('/api/jobs/{job}/quote/acceptance', {
                     params: { path: { job: job.id } },
@@ -38,8 +45,9 @@ export function Quote() {
                         version: job.version,
                         kind: w.kind,
                         item: w.item?.id ?? 0,
-                        gross: w.money?.gross ?? '',
+                        gross: (data?.way === 'chip' ? w.chip?.total : w.money?.gross) ?? '',
                         warranty,
+                        data,
                     },
                 }),
             ),
@@ -106,7 +114,7 @@ export function Quote() {
                         warranty={warranty}
                         job={job}
                         busy={accept.isPending || closed || !w.works}
-                        accept={() => accept.mutate(w)}
+                        accept={(data) => accept.mutate({ way: w, data })}
                     />
                 ))}
             </Box>
@@ -174,6 +182,7 @@ function Outcome({ job, currency }: { job: Job; currency: string }) {
                                     insured: amount(a.insured, currency),
                                 }),
                   })}
+            {a.data && ` ${say('page.data.decided', { by: a.data.by, way: say(`data-way.${a.data.way}`) })}. `}
             {job.promisedAt && say('page.quote.promised', { promisedAt: moment(job.promisedAt) })}
         </Note>
     );
@@ -185,15 +194,21 @@ interface CardProps {
     warranty: boolean;
     job: Job;
     busy: boolean;
-    accept: () => void;
+    accept: (data: Chosen | null) => void;
 }
 
 function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
     const m = way.money;
+    const ways = way.data ?? [];
+    const kept = job.accepted?.kind === way.kind ? job.accepted.data : null;
+    const [data, setData] = useState<Chosen>(kept ?? { way: ways[0]?.way ?? 'own', by: '' });
     if (!m) {
         return null;
     }
-    const accepted = job.accepted?.kind === way.kind;
+    // Somebody may decide otherwise about the data before the bench begins: that is another acceptance.
+    const accepted = job.accepted?.kind === way.kind && (kept === null || kept.way === data.way);
+    const asks = asksForData(ways);
+    const unsaid = asks && data.by.trim().length < 2;
     const what = accepted ? say('page.quote.accepted-2') : say('page.quote.customer-accepts');
     return (
         <Box
@@ -220,7 +235,7 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                 </Typography>
             </Box>
             <Box sx={{ fontFamily: mono, fontWeight: 800, fontSize: '2.25rem', fontVariantNumeric: 'tabular-nums' }}>
-                {amount(warranty ? '0.00' : m.gross, quote.currency)}
+                {amount(warranty ? '0.00' : data.way === 'chip' && way.chip ? way.chip.total : m.gross, quote.currency)}
             </Box>
             <Box sx={{ color: 'text.secondary', fontFamily: mono }}>
                 {say('page.quote.net-tax', {
@@ -235,15 +250,27 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
             </Box>
             {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
             <Box component="ul" aria-label={say('page.customer-hears')} sx={{ m: 0, pl: 2.5 }}>
-                {way.customer.map((c) => (
+                {withoutData(way).map((c) => (
                     <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
                 ))}
             </Box>
+            {ways.length > 0 && (
+                <DataChoice
+                    ways={ways}
+                    chip={way.chip ?? null}
+                    expert={quote.expert}
+                    currency={quote.currency}
+                    chosen={data}
+                    choose={({ way: w, by }) => setData({ way: w, by })}
+                    closed={busy}
+                    of={say(`kind.${way.kind}`)}
+                />
+            )}
             {m.inside && <Inside money={m} currency={quote.currency} risk={way.risk} />}
             <Button
                 variant={way.kind === job.kind ? 'contained' : 'outlined'}
-                disabled={busy || accepted}
-                onClick={accept}
+                disabled={busy || accepted || unsaid}
+                onClick={() => accept(asks ? data : null)}
                 sx={{ minHeight: 64, fontSize: '1.125rem', mt: 1 }}
                 aria-label={say('page.of', { what, which: say(`kind.${way.kind}`) })}
             >
@@ -251,6 +278,12 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
             </Button>
         </Box>
     );
+}
+
+/** What the customer hears of a way but for the display's data, which has a table of its own. */
+function withoutData({ customer, data = [] }: Way): Way['customer'] {
+    const said = new Set(data.flatMap((d) => d.hears.map((h) => JSON.stringify(h))));
+    return customer.filter((c) => !said.has(JSON.stringify(c)));
 }
 
 /** Cost and margin; the server sends it to owner and technician only. */

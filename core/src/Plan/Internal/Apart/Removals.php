@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Plan\Internal\Apart;
 
+use Facelift\Plan\Internal\DataSteps;
 use Facelift\Plan\Internal\Site;
 use Facelift\Plan\Internal\Writer;
 use Facelift\Route\RemovalNode;
@@ -22,7 +23,12 @@ final readonly class Removals
     public function write(RemovalNode $node, string $start): void
     {
         $this->warmWhatCanBe($start);
-        $this->site->progress->outBy[$node->id] = $this->writer($node->id)->write($this->after($node, $start));
+        $done = $this->writer($node->id)->write($this->after($node, $start));
+        $this->site->progress->outBy[$node->id] = $done;
+        $data = new DataSteps($this->site);
+        if ($data->isReachedBy($node->id)) {
+            $this->site->progress->dataBy = $data->read([$done]);
+        }
     }
 
     private function writer(string $id): Writer

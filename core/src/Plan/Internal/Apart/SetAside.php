@@ -35,6 +35,8 @@ final readonly class SetAside implements Writer
             ->because(new Reason($kept ? 'own-panel-kept' : 'nothing-left-in-it'))
             ->leaving(Effects::none()->lifting(...$replaced)->taking(...$on));
 
-        return $this->site->steps->add(Phase::Strip, $step, $after);
+        $read = $this->site->progress->dataBy;
+
+        return $this->site->steps->add(Phase::Strip, $step, $read === null ? $after : [...$after, $read]);
     }
 }

@@ -2,13 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Facelift\Calibration\Internal;
+namespace Facelift\Calibration;
 
-use Facelift\Calibration\Encoding;
-use Facelift\Calibration\Field;
-use Facelift\Calibration\FieldKind;
-use Facelift\Calibration\IntelHex;
-use Facelift\Calibration\MemoryLayout;
 use Facelift\Document\Node;
 
 /**

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\User;
+use Illuminate\Console\Command;
+
+/** Gives an account the right to choose that a display's chip is moved, or takes it. */
+final class GiveExpertRight extends Command
+{
+    protected $signature = 'facelift:expert {email} {--off}';
+
+    protected $description = 'Give an account the right to choose that a chip is moved, or take it with --off';
+
+    public function handle(): int
+    {
+        $email = $this->argument('email');
+        $user = User::query()->where('email', $email)->first();
+        if ($user === null) {
+            $this->error('There is no account with this e-mail address.');
+
+            return self::FAILURE;
+        }
+        $user->expert = $this->option('off') !== true;
+        $user->save();
+        $this->line(sprintf('%s %s choose that a chip is moved.', $user->name, $user->expert ? 'may' : 'may not'));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Bench\UnderTest;
+use App\Models\Job;
+use App\Models\PhoneTest;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\URL;
+
+/** The page for the phone under test, as the bench opens it, and what came from it. */
+final readonly class PhonePageController
+{
+    public function index(Job $job): JsonResponse
+    {
+        $tests = PhoneTest::query()->where('job_id', $job->id)->orderBy('at')->orderBy('id')->get();
+
+        return new JsonResponse(['data' => $tests->map(static fn(PhoneTest $t): array => [
+            'gate' => $t->gate,
+            'function' => $t->function,
+            'outcome' => $t->outcome,
+            'figures' => (object) $t->figures,
+            'at' => $t->at,
+        ])->values()->all()]);
+    }
+
+    public function store(PhonePageRequest $request, Job $job, UnderTest $tests): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $opened = $tests->open($job, $user, $request->gate());
+        $address = URL::to('/under-test/' . $opened['word']);
+
+        return new JsonResponse([
+            'address' => $address,
+            'expiresAt' => $opened['page']->expires_at->toIso8601ZuluString(),
+            'code' => self::code($address),
+            'left' => $tests->shows($opened['page'])['left'],
+        ]);
+    }
+
+    /** @return list<string> the QR code, row by row, 1 for a dark square */
+    private static function code(string $address): array
+    {
+        $barcode = (new \TCPDF2DBarcode($address, 'QRCODE,M'))->getBarcodeArray();
+        $rows = is_array($barcode) && is_array($barcode['bcode'] ?? null) ? $barcode['bcode'] : [];
+
+        return array_values(array_map(
+            static fn(mixed $row): string => implode('', is_array($row) ? array_filter($row, is_scalar(...)) : []),
+            $rows,
+        ));
+    }
+}

@@ -1,0 +1,139 @@
+import { devices, expect, test, type Page } from '@playwright/test';
+import { gzipSync } from 'node:zlib';
+import { accessible, onTheShelf, planned, signIn, workedUpTo } from './technician';
+
+/** The phone under test: small, upright, with a finger. */
+async function phone(page: Page): Promise<Page> {
+    const browser = page.context().browser();
+    if (!browser) {
+        throw new Error('no browser');
+    }
+    const context = await browser.newContext({
+        viewport: { width: 360, height: 740 },
+        hasTouch: true,
+        isMobile: true,
+        userAgent: devices['Pixel 5'].userAgent,
+    });
+    return context.newPage();
+}
+
+/** Draws row after row over the whole glass, but for a band. */
+async function draw(page: Page, spared: (y: number) => boolean): Promise<void> {
+    await page.evaluate(
+        (rows) => {
+            const field = document.querySelector('.field') as HTMLElement;
+            const say = (type: string, x: number, y: number) =>
+                field.dispatchEvent(
+                    new PointerEvent(type, {
+                        pointerId: 1,
+                        clientX: x,
+                        clientY: y,
+                        bubbles: true,
+                        pointerType: 'touch',
+                    }),
+                );
+            // A pointer that is made up cannot be captured.
+            field.setPointerCapture = () => undefined;
+            for (const y of rows) {
+                say('pointerdown', 1, y);
+                for (let x = 10; x < 360; x += 10) {
+                    say('pointermove', x, y);
+                }
+                say('pointermove', 359, y);
+                say('pointerup', 359, y);
+            }
+        },
+        Array.from({ length: 74 }, (_, i) => 5 + 10 * i).filter((y) => !spared(y)),
+    );
+}
+
+test('the phone under test shows its own picture and touch, and the bench has it at once', async ({ page }) => {
+    await signIn(page);
+    await onTheShelf(page, 'S-991', {
+        modelCodes: ['BF5-E'],
+        connector: 'BF-40Z',
+        technology: 'oled',
+        colour: 'moss',
+        refresh: 90,
+    });
+    const job = await planned(page, {
+        find: 'fern 5',
+        phone: 'Brasca Fern 5',
+        code: 'BF5-E',
+        customer: 'Own Test',
+        seen: ['Cracked glass'],
+        kind: 'Display assembly',
+        label: 'S-991',
+    });
+    const gate = await workedUpTo(page, job, (s) => s.gate === 'finished');
+    await page.goto(`${job}/bench`);
+    const own = page.getByRole('region', { name: 'On the phone itself' });
+    await own.getByRole('button', { name: 'Test on the phone itself' }).click();
+    await expect(own.getByRole('img', { name: 'Code that opens the page' })).toBeVisible();
+    await expect(own).toContainText('By hand:');
+    await accessible(page);
+    const address = /http\S+\/under-test\/[A-Za-z0-9]{40}/.exec(await own.innerText())?.[0] ?? '';
+
+    const other = await phone(page);
+    let bytes = 0;
+    other.on(
+        'response',
+        (r) =>
+            void r
+                .body()
+                .then((b) => (bytes += gzipSync(b).length))
+                .catch(() => undefined),
+    );
+    // The ten seconds in which nobody touches go by at once.
+    await other.clock.install();
+    await other.goto(address);
+    await expect(other.getByRole('heading', { name: 'This phone is tested' })).toBeVisible();
+    await other.waitForLoadState('networkidle');
+    expect(bytes).toBeLessThan(60_000);
+    expect((await other.context().cookies()).length).toBe(0);
+    await accessible(other);
+
+    // Pure colours; one place is marked.
+    await other.getByRole('button', { name: 'Image' }).click();
+    await other.mouse.click(180, 370);
+    for (let i = 0; i < 7; ++i) {
+        await other.getByRole('button', { name: 'Next' }).click();
+    }
+    await expect(other.getByRole('heading', { name: 'Marked: 1' })).toBeVisible();
+    await accessible(other);
+    await other.getByRole('button', { name: 'Something is wrong' }).click();
+    await expect(other.getByRole('button', { name: 'Image: failed' })).toBeVisible();
+    await expect(own).toContainText('Picture: one place marked.');
+
+    // A dead band, drawn while the network is gone: kept on the phone and sent later.
+    await other.context().setOffline(true);
+    await other.getByRole('button', { name: /^Touch/ }).click();
+    await draw(other, (y) => y > 300 && y < 360);
+    await other.getByRole('button', { name: 'It is dead there' }).click();
+    await expect(other.getByRole('status')).toContainText('1 to be sent');
+    await other.context().setOffline(false);
+    await expect(other.getByRole('status')).toContainText('Everything is at the bench.');
+    await expect(own.getByRole('status')).toContainText(/Touch: 9\d(\.\d)? % of the glass met/);
+
+    // Once more, everywhere: it ends by itself.
+    await other.getByRole('button', { name: /^Touch/ }).click();
+    await draw(other, () => false);
+    await expect(other.getByRole('heading', { name: 'Put down 3 fingers at once' })).toBeVisible();
+    await other.evaluate(() => {
+        for (const pointerId of [1, 2, 3]) {
+            const down = new PointerEvent('pointerdown', { pointerId, bubbles: true });
+            document.querySelector('.field')?.dispatchEvent(down);
+        }
+    });
+    await expect(other.getByRole('heading', { name: /^Hands off for 10 s/ })).toBeVisible();
+    await other.clock.runFor(10_000);
+    await expect(other.getByRole('button', { name: 'Touch: passed' })).toBeVisible();
+    await expect(own.getByRole('status')).toContainText('Touch: 100 % of the glass met, 0 mm² not. 3 fingers at once.');
+    await expect(page.getByRole('group', { name: /^Touch at/ }).getByRole('button', { name: 'Pass' })).toHaveAttribute(
+        'aria-pressed',
+        'true',
+    );
+    await accessible(page);
+    expect(gate.gate).toBe('finished');
+    await other.context().close();
+});
