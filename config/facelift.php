@@ -12,6 +12,9 @@ return [
     'programmer_patience' => 2.0,
     // Where the stand-in for it takes commands; no real one does.
     'programmer_control' => env('FACELIFT_PROGRAMMER_CONTROL', ''),
+    // How the shop writes moments on paper: its time zone, and the language of its dates.
+    'zone' => env('FACELIFT_ZONE', 'Europe/Berlin'),
+    'dates' => env('FACELIFT_DATES', 'en_GB'),
     // Browser tests move the clock by this file; nothing else sets it.
     'clock' => env('FACELIFT_CLOCK', ''),
     // Nobody waits longer than three tries of this many seconds for a service outside.

@@ -18,6 +18,7 @@ use App\Http\Bench\ThermometerController;
 use App\Http\Bench\TimerController;
 use App\Http\Bench\TransferController;
 use App\Http\Bench\TroubleController;
+use App\Http\Counter\AfterController;
 use App\Http\Counter\CheckInController;
 use App\Http\Counter\ClaimController;
 use App\Http\Counter\HandOverController;
@@ -37,6 +38,7 @@ use App\Http\Seal\RollController;
 use App\Http\Seal\SealController;
 use App\Http\Shelf\CountController;
 use App\Http\Shelf\ImportController;
+use App\Http\Shelf\OldPartController;
 use App\Http\Shelf\ReturnController;
 use App\Http\Shelf\ShelfController;
 use App\Http\Shelf\SupplierController;
@@ -99,6 +101,13 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::put('returns/{return}', [ReturnController::class, 'update'])
         ->whereUuid('return')
         ->can('keep', ShelfItem::class);
+    Route::get('old-parts', [OldPartController::class, 'index'])->can('viewAny', ShelfItem::class);
+    Route::put('old-parts/{part}/used', [OldPartController::class, 'use'])
+        ->whereNumber('part')
+        ->can('keep', ShelfItem::class);
+    Route::get('old-parts/{part}/label.pdf', [OldPartController::class, 'label'])
+        ->whereNumber('part')
+        ->can('viewAny', ShelfItem::class);
     Route::get('claims', [ClaimController::class, 'index'])->can('viewAny', Claim::class);
     Route::post('claims/{claim}/payments', [ClaimController::class, 'pay'])
         ->whereUuid('claim')
@@ -205,6 +214,11 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('phone-tests', [PhonePageController::class, 'index'])->can('view', 'job');
             Route::post('phone-page', [PhonePageController::class, 'store'])->can('work', 'job');
             Route::get('proof', ProofController::class)->can('view', 'job');
+            Route::get('after', [AfterController::class, 'show'])->can('view', 'job');
+            Route::post('comeback', [AfterController::class, 'comeBack'])->can('create', Job::class);
+            Route::put('post', [AfterController::class, 'came'])->can('checkIn', 'job');
+            Route::put('post/sent', [AfterController::class, 'sent'])->can('handOver', 'job');
+            Route::get('packing-list.pdf', [AfterController::class, 'packingList'])->can('view', 'job');
             Route::put('hand-over', [HandOverController::class, 'update'])->can('handOver', 'job');
             Route::get('sheet.pdf', [HandOverController::class, 'sheet'])->can('view', 'job');
             Route::get('export.json', [HandOverController::class, 'export'])->can('view', 'job');

@@ -14,9 +14,12 @@ use App\Phones\PhoneLibrary;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
+use Facelift\Proof\Fault\Sign;
 use Facelift\Proof\Gate;
 use Facelift\Proof\How;
 use Facelift\Proof\Outcome;
+use Facelift\Proof\Touch\DeadArea;
+use Facelift\Proof\Touch\FlexEdge;
 use Facelift\Proof\Touch\Grid;
 use Facelift\Proof\Touch\Stroke;
 use Facelift\Proof\Touch\Trace;
@@ -132,12 +135,12 @@ final readonly class UnderTest
         array $marks,
         array $felt = [],
     ): array {
-        $figures = $function === PhoneFunction::Touch
-            ? self::touched($this->trace($page->job, $strokes)) + $felt
-            : ['marks' => $marks];
+        $trace = $function === PhoneFunction::Touch ? $this->trace($page->job, $strokes) : null;
+        $figures = $trace === null ? ['marks' => $marks] : self::touched($trace) + $felt;
+        $sign = $trace === null ? null : $this->sign($page->job, $trace);
         $shown = $outcome === Outcome::Pass && self::showsAFault($figures) ? Outcome::Fail : $outcome;
 
-        return DB::connection()->transaction(function () use ($page, $id, $at, $function, $shown, $figures): array {
+        $keep = function () use ($page, $id, $at, $function, $shown, $figures, $sign): array {
             $kept = PhoneTest::query()->find($id);
             if ($kept !== null) {
                 return ['outcome' => $kept->outcome, 'figures' => $kept->figures];
@@ -149,13 +152,18 @@ final readonly class UnderTest
                 'figures' => $figures,
                 'at' => $at,
             ]);
-            $event = new Event($id, EventType::Test, $at, $of + ['how' => How::OnThePhone->value]);
+            $how = ['how' => How::OnThePhone->value] + ($shown === Outcome::Fail && $sign !== null
+                ? ['sign' => $sign->value]
+                : []);
+            $event = new Event($id, EventType::Test, $at, $of + $how);
             if (($this->append)($page->job, $page->user, [$event])->refused !== []) {
                 throw Conflict::notReachable('This gate does not test that.');
             }
 
             return ['outcome' => $shown->value, 'figures' => $figures];
-        });
+        };
+
+        return DB::connection()->transaction($keep);
     }
 
     /**
@@ -170,6 +178,12 @@ final readonly class UnderTest
             || ($figures['jumps'] ?? []) !== []
             || ($figures['ghosts'] ?? 0) !== 0
             || ($figures['fingers'] ?? self::FINGERS) < self::FINGERS;
+    }
+
+    /** How the missed cells lie: the edge that the display's flex leaves at tells a torn flex from something else. */
+    private function sign(Job $job, Trace $trace): ?Sign
+    {
+        return DeadArea::sign($trace->grid, $trace->missed(), FlexEdge::of($this->phones->phone($job->phone)));
     }
 
     /** @param list<list<array{float, float, float}>> $strokes */

@@ -20,6 +20,7 @@ use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use App\Words\Words;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Bench\Stream;
 use Facelift\Fit\DataWay;
 use Facelift\Proof\Gate;
 use Illuminate\Support\Carbon;
@@ -38,9 +39,12 @@ final readonly class HandOver
         private ProofTable $proof,
         private ShopBook $book,
         private Words $words,
+        private OldParts $old,
     ) {}
 
     /**
+     * @param list<array{part: string, goes: Stream, place: string|null}> $old what becomes of the old parts
+     *
      * @throws Conflict If the job was changed meanwhile.
      */
     public function __invoke(
@@ -49,22 +53,26 @@ final readonly class HandOver
         bool $customerTold,
         ?string $newFaultsReason,
         bool $filmOff = false,
+        array $old = [],
     ): Job {
         return $this->change->atAnyTime($job, $version, function (Job $locked) use (
             $customerTold,
             $newFaultsReason,
             $filmOff,
+            $old,
         ): void {
             if ($locked->handed_over_at !== null) {
                 return;
             }
-            $faults = $this->faults($locked, $customerTold, $newFaultsReason, $filmOff);
+            $faults = $this->faults($locked, $customerTold, $newFaultsReason, $filmOff)
+                + $this->old->faults($locked, $old);
             if ($faults !== []) {
                 throw ValidationException::withMessages($faults);
             }
             $locked->new_faults_reason = $newFaultsReason;
             $locked->handed_over_at = Carbon::now();
             $locked->closed_as = ClosedAs::HandedOver;
+            $this->old->keep($locked, $old);
             $this->settle($locked);
         });
     }
@@ -106,6 +114,10 @@ final readonly class HandOver
         if ($next !== null) {
             $faults['bench']
                 = 'Not done yet: ' . $this->words->coded('step.' . $next->kind()->value, $next->act->figures) . '.';
+        }
+        $astray = $run->astray();
+        if ($next === null && $astray !== []) {
+            $faults['bench'] = 'Not where it belongs: ' . implode(', ', $astray) . '. Take it off, or put it back.';
         }
         if ($this->proof->newFaults($job, $run) !== [] && trim((string) $newFaultsReason) === '') {
             $faults['newFaultsReason']

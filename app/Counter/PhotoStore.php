@@ -17,6 +17,8 @@ final readonly class PhotoStore
     /** More pixels than this are not decoded: a small file can claim a huge picture. */
     private const MOST_PIXELS = 30_000_000;
     private const QUALITY = 82;
+    /** Longest side on a paper, pixels. */
+    private const SMALL = 520;
 
     public function __construct(private string $folder) {}
 
@@ -56,6 +58,17 @@ final readonly class PhotoStore
         file_put_contents($this->path($id), $jpeg);
 
         return [$image->width(), $image->height()];
+    }
+
+    /** Small, as a data address for a paper; null if the picture is not there. */
+    public function small(string $id): ?string
+    {
+        if (!is_file($this->path($id))) {
+            return null;
+        }
+        $image = (new ImageManager(new Driver()))->read($this->path($id))->scaleDown(self::SMALL, self::SMALL);
+
+        return 'data:image/jpeg;base64,' . base64_encode((string) $image->toJpeg(self::QUALITY, strip: true));
     }
 
     public function path(string $id): string

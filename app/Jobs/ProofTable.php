@@ -12,11 +12,11 @@ use Facelift\Bench\Run;
 use Facelift\Condition\Condition;
 use Facelift\Condition\FunctionState;
 use Facelift\Document\Reason;
-use Facelift\Proof\Causes;
 use Facelift\Proof\Change;
 use Facelift\Proof\Gate;
 use Facelift\Proof\Need;
 use Facelift\Proof\Outcome;
+use Facelift\Proof\Testing;
 
 /** Sets every test beside what the function did at check-in. */
 final readonly class ProofTable
@@ -25,13 +25,14 @@ final readonly class ProofTable
 
     /**
      * @return array{
-     *     gates: list<array<string, mixed>>, newFaults: list<string>,
+     *     gates: list<array<string, mixed>>, newFaults: list<string>, located: array<string, mixed>|null,
      *     early: list<array{step: string, text: string}>, data: list<array<string, mixed>>
      * }
      */
     public function of(Job $job, Run $run): array
     {
         $condition = $this->planning->condition($job);
+        $faults = LocatedFaults::in($run, $condition);
         $gates = [];
         foreach ($run->plan->gates as $id => $tests) {
             $gates[] = [
@@ -39,7 +40,13 @@ final readonly class ProofTable
                 'open' => $tests->gate === Gate::CheckIn ? 0 : count($run->untested($tests->gate)),
                 'waived' => $run->state->proofs->waived[$id] ?? null,
                 'rows' => array_map(
-                    fn(PhoneFunction $f): array => $this->row($run, $tests->gate, $f, $condition),
+                    fn(PhoneFunction $f): array => $this->row(
+                        $run,
+                        $tests->gate,
+                        $f,
+                        $condition,
+                        $faults,
+                    ),
                     $tests->functions,
                 ),
             ];
@@ -60,6 +67,7 @@ final readonly class ProofTable
         return [
             'gates' => $gates,
             'newFaults' => $this->newFaults($job, $run),
+            'located' => $faults->toArray(),
             'early' => [...$early, ...$left],
             'data' => array_map(
                 static fn(Reason $r): array => $r->toArray(),
@@ -85,38 +93,34 @@ final readonly class ProofTable
     }
 
     /** @return array<string, mixed> */
-    private function row(Run $run, Gate $gate, PhoneFunction $function, Condition $condition): array
-    {
+    private function row(
+        Run $run,
+        Gate $gate,
+        PhoneFunction $function,
+        Condition $condition,
+        LocatedFaults $faults,
+    ): array {
         $before = $condition->stateOf($function);
         $after = $gate === Gate::CheckIn
             ? self::atCheckIn($before)
             : Outcome::tryFrom($run->state->proofs->tests[$gate->value][$function->value] ?? '');
         $change = $after === null ? Change::NotTested : Change::between($before, $after);
-        $failed = $after === Outcome::Fail && $gate !== Gate::CheckIn;
-        $causes = $failed ? self::causes($function, $run) : [];
+        $test = Testing::of($function);
 
         return [
             'function' => $function->value,
-            'needs' => Need::of($function)->value,
+            'needs' => array_map(static fn(Need $n): string => $n->value, $test->needs),
+            'seconds' => $test->seconds,
+            'cover' => $test->cover->value,
             'before' => $before->value,
             'after' => $after?->value,
             'change' => $change->value,
             'how' => $after === null || $gate === Gate::CheckIn
                 ? null
                 : $run->state->proofs->how($gate->value, $function->value)->value,
-            'causes' => array_map(static fn(Reason $r): array => $r->toArray(), $causes),
+            'sign' => ($run->state->proofs->signs[$gate->value][$function->value] ?? null)?->value,
+            'bears' => $after === Outcome::Fail && $gate !== Gate::CheckIn ? $faults->bears($function)?->value : null,
         ];
-    }
-
-    /** @return list<Reason> */
-    private static function causes(PhoneFunction $function, Run $run): array
-    {
-        $told = new DataTold($run);
-
-        return array_map(
-            static fn(Reason $r): Reason => $r->code === 'memory-not-copied' ? $told->cause() : $r,
-            (new Causes())->of($function, $run->plan->basis->phone, $run->plan->route),
-        );
     }
 
     private static function atCheckIn(FunctionState $state): Outcome

@@ -12,6 +12,7 @@ use App\Jobs\ShopBook;
 use App\Models\Job;
 use App\Models\JobPhoto;
 use App\Phones\PhoneLibrary;
+use App\Words\ShopTime;
 use App\Words\Words;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
@@ -29,6 +30,7 @@ final readonly class CounterPapers
         private Quoting $quoting,
         private ShopBook $book,
         private Promise $promise,
+        private ShopTime $time,
     ) {}
 
     /** @throws Conflict If nothing has been written down at check-in. */
@@ -51,6 +53,7 @@ final readonly class CounterPapers
             'phone' => $phone,
             'condition' => $condition,
             'words' => $this->words,
+            'time' => $this->time,
             'marks' => array_map(
                 fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)),
                 $condition->marks,
@@ -62,9 +65,9 @@ final readonly class CounterPapers
             'photos' => $job
                 ->photos()
                 ->get()
-                ->map(static fn(JobPhoto $p): string => $p->created_at->format('Y-m-d H:i'))
+                ->map(fn(JobPhoto $p): string => $this->time->moment($p->created_at))
                 ->all(),
-            'signature' => $job->receipt === null ? null : self::signature($job->receipt['strokes']),
+            'signature' => $job->receipt === null ? null : Picture::signature($job->receipt['strokes']),
         ])->render();
     }
 
@@ -92,42 +95,10 @@ final readonly class CounterPapers
             'job' => $job,
             'phone' => $this->phones->phone($job->phone),
             'words' => $this->words,
+            'time' => $this->time,
             'rules' => $this->book->rules(),
             'options' => array_slice($options, 0, 3),
             'promises' => array_map(fn(Option $o) => $this->promise->of($job, $o->plan), $options),
         ])->render();
-    }
-
-    /**
-     * A signature as an SVG picture for the page.
-     *
-     * @param list<list<array{float, float}>> $strokes
-     *
-     * @return string|null a data address; null if nothing was drawn
-     */
-    private static function signature(array $strokes): ?string
-    {
-        if ($strokes === []) {
-            return null;
-        }
-        $paths = array_map(
-            static fn(array $stroke): string => '<polyline points="'
-                . implode(
-                    ' ',
-                    array_map(
-                        static fn(array $p): string => round((float) $p[0], 1) . ',' . round((float) $p[1], 1),
-                        $stroke,
-                    ),
-                )
-                . '" fill="none" stroke="#1C2428" stroke-width="2"/>',
-            $strokes,
-        );
-
-        return 'data:image/svg+xml;base64,'
-            . base64_encode(
-                '<svg xmlns="http://www.w3.org/2000/svg" width="300" height="100" viewBox="0 0 300 100">'
-                    . implode('', $paths)
-                    . '</svg>',
-            );
     }
 }

@@ -4,25 +4,32 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
+use App\Counter\PhotoStore;
 use App\Exceptions\Conflict;
 use App\Jobs\Planning;
 use App\Jobs\Runs;
+use App\Models\GateSignature;
 use App\Models\Job;
+use App\Models\OldPartKept;
+use App\Models\PhoneTest;
 use App\Models\PlanChange;
 use App\Phones\PhoneLibrary;
 use App\Words\RecordWords;
+use App\Words\ShopTime;
 use App\Words\Words;
-use Facelift\Anatomy\Bond;
+use Facelift\Bench\BenchTime;
 use Facelift\Bench\DataTold;
 use Facelift\Bench\Run;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
-use Facelift\Plan\StepKind;
-use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\URL;
 
-/** The job sheet that goes with the phone, as PDF. */
+/** The job sheet that goes with the phone, as PDF: what was, in the shop's own time. */
 final readonly class JobSheet
 {
+    /** Photos of check-in that are printed. */
+    private const PHOTOS = 4;
+
     public function __construct(
         private JobExport $export,
         private Runs $runs,
@@ -30,6 +37,9 @@ final readonly class JobSheet
         private PhoneLibrary $phones,
         private Planning $planning,
         private RecordWords $record,
+        private ShopTime $time,
+        private PhotoStore $photos,
+        private SealLines $seals,
     ) {}
 
     /** @throws Conflict If the job has no plan yet. */
@@ -42,19 +52,16 @@ final readonly class JobSheet
     public function html(Job $job): string
     {
         $run = $this->runs->run($job);
-        $phone = $run->plan->basis->phone;
-        $marks = array_map(
-            fn(Mark $m): string => $this->words->reason((new MarkWords())->of($m, $phone)),
-            $this->planning->condition($job)->marks,
-        );
+        $drawings = new PhoneDrawings($run->plan->basis->phone);
 
         return view('sheet', [
             'job' => $job,
             'export' => $this->export->of($job),
             'run' => $run,
             'state' => $run->state,
-            'marks' => $marks,
-            'adhesives' => $this->adhesives($run),
+            'time' => $this->time,
+            'times' => BenchTime::of($run),
+            'adhesives' => $this->seals->of($run),
             'early' => [
                 ...array_map(fn(array $e): string => $this->record->said(...$e), $run->endedEarly()),
                 ...array_map(fn(array $l): string => $this->record->notRenewed(...$l), $run->notRenewed()),
@@ -64,8 +71,68 @@ final readonly class JobSheet
                 [...(new DataTold($run))->happened(), ...(new DataTold($run))->customer($job->quote?->data)],
             ),
             'troubles' => $this->troubles($job),
+            'oldParts' => OldPartKept::query()->where('job_id', $job->id)->orderBy('id')->get(),
+            'felt' => $this->felt($job, $drawings),
+            'signed' => $this->signed($job),
+            'code' => QrCode::picture(URL::to("/jobs/$job->id/hand-over")),
             'words' => $this->words,
-        ])->render();
+        ] + $this->before($job, $run, $drawings))->render();
+    }
+
+    /**
+     * The condition before: marks in words and drawn, and photos.
+     *
+     * @return array{marks: list<string>, drawings: array<string, string>, photos: list<array{at: string, src: string}>}
+     */
+    private function before(Job $job, Run $run, PhoneDrawings $drawings): array
+    {
+        $marks = $this->planning->condition($job)->marks;
+        $words = new MarkWords();
+        $phone = $run->plan->basis->phone;
+        $photos = [];
+        foreach ($job->photos()->orderBy('created_at')->limit(self::PHOTOS)->get() as $photo) {
+            $src = $this->photos->small($photo->id);
+            if ($src !== null) {
+                $photos[] = ['at' => $this->time->moment($photo->created_at), 'src' => $src];
+            }
+        }
+
+        return [
+            'marks' => array_map(fn(Mark $m): string => $this->words->reason($words->of($m, $phone)), $marks),
+            'drawings' => $drawings->marks($marks),
+            'photos' => $photos,
+        ];
+    }
+
+    /** @return array{picture: string, percent: float|null, gate: string}|null null if nothing was measured on it */
+    private function felt(Job $job, PhoneDrawings $drawings): ?array
+    {
+        $tests = PhoneTest::query()->where('job_id', $job->id)->orderBy('at')->get();
+        $touch = $tests->where('function', 'touch')->last();
+        $image = $tests->where('function', 'image')->last();
+        $last = $touch ?? $image;
+        if ($last === null) {
+            return null;
+        }
+        $percent = $touch?->figures['percent'] ?? null;
+
+        return [
+            'picture' => $drawings->felt($touch, $image),
+            'percent' => is_numeric($percent) ? (float) $percent : null,
+            'gate' => $last->gate,
+        ];
+    }
+
+    /** @return array{name: string, at: string, picture: string|null}|null */
+    private function signed(Job $job): ?array
+    {
+        $signed = GateSignature::query()->where('job_id', $job->id)->orderByDesc('at')->first();
+
+        return $signed === null ? null : [
+            'name' => $signed->name,
+            'at' => $this->time->ms($signed->at),
+            'picture' => Picture::signature($signed->strokes),
+        ];
     }
 
     /** @return list<string> what went wrong at the bench, with what was agreed about the price */
@@ -97,51 +164,5 @@ final readonly class JobSheet
                 })
                 ->all(),
         );
-    }
-
-    /**
-     * Every bond that was made again, and how its clamps really were on.
-     *
-     * @return list<array{name: string, how: string, done: string|null, clamped: string|null}>
-     */
-    private function adhesives(Run $run): array
-    {
-        $rows = [];
-        foreach ($run->plan->steps as $step) {
-            $bond
-                = $step->kind() === StepKind::LaySeal ? $run->plan->basis->phone->bonds[$step->act->subjects[0]] : null;
-            if ($bond === null) {
-                continue;
-            }
-            $done = $run->state->done[$step->id] ?? null;
-            $clamp = $run->clampOf($bond->id);
-            $waited = $clamp === null ? null : $run->waited($clamp);
-            $rows[] = [
-                'name' => $bond->name,
-                'how' => $done?->saysNotRenewed() === true
-                        ? $this->words->say('record.not-renewed-short')
-                        : $this->how($run, $bond),
-                'done' => $done === null ? null : self::moment($done->at),
-                'clamped' => $waited === null
-                        ? ($clamp === null
-                            ? null
-                            : $this->words->say('record.not-clamped'))
-                        : $this->record->clamped($waited),
-            ];
-        }
-
-        return $rows;
-    }
-
-    private function how(Run $run, Bond $bond): string
-    {
-        $way = ($run->plan->sealing->seals[$bond->id] ?? null)?->way;
-
-        return $this->words->say($way === null ? 'renewal.' . $bond->closing->renewal->value : 'way.' . $way->value);
-    }
-
-    private static function moment(int $at): string
-    {
-        return Carbon::createFromTimestampMs($at)->toDateTimeString('minute') . ' UTC';
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
-use App\Models\ShelfItem;
-
 /**
  * A4 sheets of labels, three by eight of 70 × 36 mm; each with a QR code that opens the item in the shop's own
  * application.
@@ -20,21 +18,19 @@ final readonly class LabelSheet
     private const CODE = 26.0;
 
     /**
-     * @param array<int, ShelfItem> $items  at least one
-     * @param string                $origin address of the application, without a slash at its end
+     * @param list<ShelfLabel> $labels at least one
      */
-    public function pdf(array $items, string $origin): string
+    public function pdf(array $labels): string
     {
         $pdf = new PlainPdf('Shelf labels');
-        foreach (array_values($items) as $i => $item) {
+        foreach ($labels as $i => $label) {
             $at = $i % (self::COLUMNS * self::ROWS);
             if ($at === 0) {
                 $pdf->AddPage();
             }
             $this->label(
                 $pdf,
-                $item,
-                $origin,
+                $label,
                 ($at % self::COLUMNS) * self::WIDTH,
                 self::TOP + intdiv($at, self::COLUMNS) * self::HEIGHT,
             );
@@ -45,13 +41,12 @@ final readonly class LabelSheet
 
     private function label(
         \TCPDF $pdf,
-        ShelfItem $item,
-        string $origin,
+        ShelfLabel $label,
         float $x,
         float $y,
     ): void {
         $pdf->write2DBarcode(
-            $origin . '/shelf/' . rawurlencode($item->label),
+            $label->address,
             'QRCODE,M',
             $x + 4,
             $y + 5,
@@ -60,11 +55,13 @@ final readonly class LabelSheet
             ['padding' => 0],
         );
         $lines = [
-            [15, 'B', $item->label],
-            [8, '', mb_strimwidth($item->name, 0, 44, '…')],
-            [8, '', mb_strimwidth(implode(' ', $item->model_codes), 0, 30, '…')],
-            [8, '', mb_strimwidth($item->supplier . ', ' . $item->batch, 0, 30, '…')],
-            [10, 'B', $item->place],
+            [15, 'B', $label->label],
+            ...array_map(
+                static fn(string $l, int $i): array => [8, '', mb_strimwidth($l, 0, $i === 0 ? 44 : 30, '…')],
+                $label->lines,
+                array_keys($label->lines),
+            ),
+            [10, 'B', $label->place],
         ];
         $top = $y + 5;
         foreach ($lines as [$size, $weight, $text]) {

@@ -12,6 +12,7 @@ use App\Outside\Insurer;
 use App\Outside\Supplier;
 use App\Phones\PhoneLibrary;
 use App\Shelf\PartsList\ListStore;
+use App\Words\ShopTime;
 use App\Words\Words;
 use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(Supplier::class, static fn(): Supplier => new Supplier(self::caller('supplier')));
         $this->app->bind(Insurer::class, static fn(): Insurer => new Insurer(self::caller('insurer')));
+        $this->app->singleton(ShopTime::class, ShopTime::ofShop(...));
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
     }
 

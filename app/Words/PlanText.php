@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Facelift\Anatomy\PhoneFunction;
 use Facelift\Anatomy\Thing;
 use Facelift\Document\Reason;
 use Facelift\Plan\Hazard;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Facelift\Proof\GateTests;
+use Facelift\Proof\Need;
+use Facelift\Proof\Testing;
 
 /**
  * A plan as plain text, one step a line: what the command prints, and what is kept of every shipped phone to be read
@@ -55,8 +59,33 @@ final readonly class PlanText
         foreach (array_values($plan->steps) as $i => $step) {
             $lines[] = self::step($i + 1, $step, $words);
         }
+        $lines[] = '';
+        foreach ($plan->gates as $gate) {
+            $lines[] = self::gate($gate, $words);
+        }
 
         return implode("\n", $lines) . "\n";
+    }
+
+    /** What is tested at a gate, in order, with what each test needs. */
+    private static function gate(GateTests $gate, Words $words): string
+    {
+        $test = static function (PhoneFunction $f) use ($words): string {
+            $needs = array_map(
+                static fn(Need $n): string => $words->coded('need.' . $n->value, []),
+                Testing::of($f)->needs,
+            );
+
+            return $words->coded('function.' . $f->value, [])
+                . ($needs === [] ? '' : ' (' . implode(', ', $needs) . ')');
+        };
+
+        return sprintf(
+            '%s gate, %d s: %s',
+            $words->coded('gate.' . $gate->gate->value, []),
+            round(Testing::seconds($gate->functions)),
+            implode(' · ', array_map($test, $gate->functions)),
+        );
     }
 
     private static function title(Step $step, Words $words): string

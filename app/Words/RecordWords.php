@@ -6,12 +6,11 @@ namespace App\Words;
 
 use Facelift\Bench\Waited;
 use Facelift\Plan\Step;
-use Illuminate\Support\Carbon;
 
 /** What happened, in words: how long a thing really took, of how long planned, and what follows. */
 final readonly class RecordWords
 {
-    public function __construct(private Words $words) {}
+    public function __construct(private Words $words, private ShopTime $time) {}
 
     /** A step that ended before its time. */
     public function said(Step $step, Waited $waited): string
@@ -43,14 +42,14 @@ final readonly class RecordWords
     /** How the clamps of a bond were on. */
     public function clamped(Waited $waited): string
     {
-        $figures = ['from' => self::moment($waited->from), 'planned' => self::clock($waited->planned)];
+        $figures = ['from' => $this->time->ms($waited->from), 'planned' => self::clock($waited->planned)];
         if ($waited->to === null) {
             return $this->words->say('record.clamps-still-on', $figures);
         }
 
         return $this->words->say(
             'record.clamped',
-            $figures + ['to' => self::moment($waited->to), 'took' => self::clock($waited->seconds() ?? 0.0)],
+            $figures + ['to' => $this->time->ms($waited->to), 'took' => self::clock($waited->seconds() ?? 0.0)],
         );
     }
 
@@ -62,8 +61,4 @@ final readonly class RecordWords
         return sprintf('%d:%02d', intdiv($whole, 60), $whole % 60);
     }
 
-    private static function moment(int $at): string
-    {
-        return Carbon::createFromTimestampMs($at)->toDateTimeString('minute') . ' UTC';
-    }
 }

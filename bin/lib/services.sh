@@ -44,7 +44,7 @@ status() {
     for name in mariadb php-fpm nginx supplier insurer thermometer programmer intake; do
         if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
     done
-    alive nginx && say "address: http://127.0.0.1:$(cat "$RUN/port")/" || true
+    alive nginx && say "address: $(cat "$RUN/scheme")://127.0.0.1:$(cat "$RUN/port")/" || true
 }
 
 wait_for() { # wait_for WHAT COMMAND…
@@ -99,7 +99,7 @@ write_fpm() {
         printf '[global]\npid = %s\nerror_log = %s\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$DATA/log/php-fpm.log" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\n'
-        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK; do
+        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK SESSION_SECURE SANCTUM_STATEFUL_DOMAINS FACELIFT_ZONE FACELIFT_DATES; do
             # php-fpm takes an empty value for a fault in its file.
             [ -n "${!name:-}" ] && printf 'env[%s] = "%s"\n' "$name" "${!name}"
         done
@@ -200,6 +200,17 @@ start_intake() {
     printf '%s\n' "$!" >"$RUN/intake.pid"
 }
 
+nginx_listens() { # nginx_listens PORT: on loopback; with LAN there and on this machine's own address, over TLS
+    if [ -z "${LAN:-}" ]; then
+        printf '        listen 127.0.0.1:%s;' "$1"
+        return
+    fi
+    printf '        listen 127.0.0.1:%s ssl;\n' "$1"
+    [ "$LAN" = 127.0.0.1 ] || printf '        listen %s:%s ssl;\n' "$LAN" "$1"
+    printf '        ssl_certificate "%s/tls/cert.pem"; ssl_certificate_key "%s/tls/key.pem"; ssl_protocols TLSv1.2 TLSv1.3;\n' "$VAR" "$VAR"
+    printf '        error_page 497 =301 https://$http_host$request_uri;'
+}
+
 start_nginx() { # start_nginx PORT
     port_is_free "$1" || die "port $1 is taken by another program; choose one with FACELIFT_PORT=… ./facelift start"
     {
@@ -219,7 +230,8 @@ http {
     client_max_body_size 13m;
     gzip on; gzip_types text/css text/javascript application/json image/svg+xml; gzip_min_length 1024;
     server {
-        listen 127.0.0.1:$1;
+$(nginx_listens "$1")
+        if (\$host !~ "^(127\.0\.0\.1|localhost${LAN:+|${LAN//./\\.}})\$") { return 421; }
         root "$ROOT/public";
         location ~ ^/build(-under-test)?/ { try_files \$uri =404; expires max; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
         location = /favicon.svg { add_header X-Content-Type-Options nosniff; }
@@ -239,12 +251,14 @@ http {
             fastcgi_param SERVER_PORT \$server_port;
             fastcgi_param REMOTE_ADDR \$remote_addr;
             fastcgi_param HTTP_PROXY "";
+            ${LAN:+fastcgi_param HTTPS on;}
         }
     }
 }
 CONF
     } >"$RUN/nginx.conf"
     printf '%s\n' "$1" >"$RUN/port"
+    printf '%s\n' "http${LAN:+s}" >"$RUN/scheme"
     setsid nginx -e "$VAR/log/nginx.log" -c "$RUN/nginx.conf" >>"$VAR/log/nginx.log" 2>&1 </dev/null &
     wait_for nginx sh -c "! php -r 'exit(@stream_socket_server(\"tcp://127.0.0.1:$1\") ? 0 : 1);'"
     wait_for nginx test -s "$RUN/nginx.pid"

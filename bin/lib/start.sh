@@ -1,6 +1,14 @@
 # ./facelift start and reset-demo
 
 start() {
+    local back=no lan=no word
+    for word in "$@"; do
+        case "$word" in
+            -d) back=yes ;;
+            --lan) lan=yes ;;
+            *) die "start knows -d and --lan, not $word" ;;
+        esac
+    done
     printf 'Facelift\n'
     install_debian
     install_php
@@ -24,12 +32,15 @@ start() {
     start_programmer
     quiet displays "putting two made-up displays into the programmer" php "$ROOT/artisan" facelift:displays
     start_intake
+    [ "$lan" = no ] || lan_open
     write_fpm
     start_fpm
     start_nginx "$PORT"
-    printf '\n  Open http://127.0.0.1:%s/\n\n  Demo accounts, password %s\n' "$PORT" "$FACELIFT_DEMO_PASSWORD"
+    printf '\n  Open %s://127.0.0.1:%s/\n\n' "$(cat "$RUN/scheme")" "$PORT"
+    [ "$lan" = no ] || lan_says
+    printf '  Demo accounts, password %s\n' "$FACELIFT_DEMO_PASSWORD"
     printf '    owner@lindenhalt.example       Ilse Varga\n    technician@lindenhalt.example  Tomo Reket\n    desk@lindenhalt.example        Pia Lundqvist\n\n'
-    if [ "${1:-}" = -d ]; then
+    if [ "$back" = yes ]; then
         trap - EXIT
         say "running in the background; ./facelift stop ends it"
         return

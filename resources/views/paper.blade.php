@@ -10,4 +10,5 @@
     .amount { text-align: right; white-space: nowrap; }
     .price { font-size: 15pt; font-weight: bold; }
     ul { margin: 0; padding-left: 5mm; }
+    table.plain > tbody > tr > td, table.plain > tr > td { border-bottom: 0; }
 </style>

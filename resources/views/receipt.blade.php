@@ -4,15 +4,15 @@
 <body>
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
 <h1>{{ $job->tag() }} · receipt for your phone</h1>
-<div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif @if($job->imei)· IMEI {{ $job->imei }}@endif · {{ $job->customer }} · taken in {{ $job->created_at->format('Y-m-d H:i') }} UTC</div>
-@if($job->closed_as === App\Models\ClosedAs::Refused)<p class="bad">Handed back unrepaired on {{ $job->handed_over_at?->format('Y-m-d H:i') }} UTC: {{ $job->closed_reason }}</p>@endif
+<div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif @if($job->imei)· IMEI {{ $job->imei }}@endif · {{ $job->customer }} · taken in {{ $time->moment($job->created_at) }}</div>
+@if($job->closed_as === App\Models\ClosedAs::Refused)<p class="bad">Handed back unrepaired on {{ $time->moment($job->handed_over_at) }}: {{ $job->closed_reason }}</p>@endif
 
 <h2>What was seen</h2>
 <ul>
     @forelse($condition->seen() as $seen)<li>{{ $say('observation.' . $seen->value) }}</li>@empty<li>Nothing seen from outside</li>@endforelse
     @foreach($marks as $mark)<li>{{ $mark }}</li>@endforeach
     @foreach($condition->checks as $check)<li>{{ $say('check.' . $check->check->value) }}: {{ mb_strtolower($say('result.' . $check->result)) }}</li>@endforeach
-    @if(count($photos))<li>{{ count($photos) }} {{ count($photos) === 1 ? 'photo' : 'photos' }} kept, {{ implode(', ', $photos) }} UTC</li>@endif
+    @if(count($photos))<li>{{ count($photos) }} {{ count($photos) === 1 ? 'photo' : 'photos' }} kept, {{ implode(', ', $photos) }}</li>@endif
 </ul>
 
 <h2>Functions before the phone was opened</h2>
@@ -50,7 +50,7 @@
 
 <h2>Signed</h2>
 @if($job->receipt)
-    <p>{{ $job->receipt['name'] }}, {{ str_replace('T', ' ', substr($job->receipt['at'], 0, 16)) }} UTC</p>
+    <p>{{ $job->receipt['name'] }}, {{ $time->moment(Illuminate\Support\Carbon::parse($job->receipt['at'])) }}</p>
     @if($signature)<img src="{{ $signature }}" style="width: 75mm; height: 25mm" alt="">@endif
 @else
     <p style="margin-top: 14mm; border-top: 0.2mm solid #1C2428; width: 80mm">Name and signature</p>

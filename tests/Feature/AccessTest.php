@@ -18,8 +18,8 @@ final class AccessTest extends TestCase
                 $this->ask(
                     $method,
                     str_replace(
-                        ['api', '{phone}', '{label}', '{item}', '{bond}', '{format}', '{step}'],
-                        ['', 'quillon-vesper', 'S-101', '1', 'seal', 'pdf', 'power-off'],
+                        ['api', '{phone}', '{label}', '{item}', '{part}', '{bond}', '{format}', '{step}'],
+                        ['', 'quillon-vesper', 'S-101', '1', '1', 'seal', 'pdf', 'power-off'],
                         (string) preg_replace(
                             '/\{(job|photo|import|count|return|claim|source|change|roll|dump)\}/',
                             $this->newId(),

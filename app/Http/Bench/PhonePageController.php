@@ -8,6 +8,7 @@ use App\Bench\UnderTest;
 use App\Models\Job;
 use App\Models\PhoneTest;
 use App\Models\User;
+use App\Papers\QrCode;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\URL;
 
@@ -37,20 +38,8 @@ final readonly class PhonePageController
         return new JsonResponse([
             'address' => $address,
             'expiresAt' => $opened['page']->expires_at->toIso8601ZuluString(),
-            'code' => self::code($address),
+            'code' => QrCode::rows($address),
             'left' => $tests->shows($opened['page'])['left'],
         ]);
-    }
-
-    /** @return list<string> the QR code, row by row, 1 for a dark square */
-    private static function code(string $address): array
-    {
-        $barcode = (new \TCPDF2DBarcode($address, 'QRCODE,M'))->getBarcodeArray();
-        $rows = is_array($barcode) && is_array($barcode['bcode'] ?? null) ? $barcode['bcode'] : [];
-
-        return array_values(array_map(
-            static fn(mixed $row): string => implode('', is_array($row) ? array_filter($row, is_scalar(...)) : []),
-            $rows,
-        ));
     }
 }

@@ -24,6 +24,7 @@ final readonly class HandOverController
                 $request->boolean('customerTold'),
                 $reason,
                 $request->boolean('filmOff'),
+                $request->oldParts(),
             ),
         );
     }

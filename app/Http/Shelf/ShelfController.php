@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Models\SearchText;
 use App\Models\ShelfItem;
 use App\Papers\LabelSheet;
+use App\Papers\ShelfLabel;
 use App\Shelf\PartsList\Export;
 use App\Shelf\ShelfLabels;
 use Illuminate\Http\JsonResponse;
@@ -95,7 +96,10 @@ final readonly class ShelfController
             throw ValidationException::withMessages(['labels' => 'None of these labels is on the shelf.']);
         }
 
-        return new Response($sheet->pdf($items->all(), $request->getSchemeAndHttpHost()), 200, [
+        $origin = $request->getSchemeAndHttpHost();
+        $cards = array_values($items->map(static fn(ShelfItem $i): ShelfLabel => ShelfLabel::of($i, $origin))->all());
+
+        return new Response($sheet->pdf($cards), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="labels.pdf"',
         ]);

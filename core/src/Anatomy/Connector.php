@@ -16,6 +16,8 @@ final readonly class Connector extends Element
      * @param bool         $passive true for an antenna lead that lies over the way to the battery: it carries no
      *     supply and may come off before it
      * @param bool         $clip  true if a retaining clip lies over it
+     * @param list<PhoneFunction> $functions that run over this plug, where a part has several; empty for all of the
+     *     part's
      */
     public function __construct(
         Heading $heading,
@@ -26,6 +28,7 @@ final readonly class Connector extends Element
         public bool $boots,
         public bool $clip,
         public bool $passive = false,
+        public array $functions = [],
     ) {
         parent::__construct($heading);
     }

@@ -21,6 +21,8 @@ enum EventType: string
     case Rung = 'rung';
     case Screw = 'screw';
     case Trouble = 'trouble';
+    /** A look for what is behind a failed test was made. */
+    case Looked = 'looked';
     /** Something happened to the old display's data: see `DataState`. */
     case Data = 'data';
 }

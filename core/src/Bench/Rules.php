@@ -11,6 +11,8 @@ use Facelift\Heat\Probe;
 use Facelift\Heat\Reading;
 use Facelift\Heat\Rung;
 use Facelift\Heat\Sticker;
+use Facelift\Proof\Fault\Look;
+use Facelift\Proof\Fault\Sign;
 use Facelift\Proof\Gate;
 use Facelift\Proof\How;
 use Facelift\Proof\Outcome;
@@ -44,6 +46,7 @@ final readonly class Rules
             // A trouble changes the plan: it is reported on its own, never as a bare event.
             EventType::Trouble => Refusal::never('trouble-on-its-own'),
             EventType::Data => $this->data($event),
+            EventType::Looked => $this->looked($event),
             EventType::Reading => $this->reading($event),
             EventType::Rung => $this->rung($event),
         };
@@ -100,6 +103,15 @@ final readonly class Rules
             : Refusal::never('unknown-reading');
     }
 
+    private function looked(Event $event): ?Refusal
+    {
+        $known = Look::tryFrom($event->text('look')) !== null
+            && \in_array($event->text('result'), ['found', 'not-found'], true)
+            && $event->text('subject') !== '';
+
+        return $known ? null : Refusal::never('unknown-look');
+    }
+
     private function rung(Event $event): ?Refusal
     {
         $rung = Rung::tryFrom($event->text('rung'));
@@ -118,7 +130,8 @@ final readonly class Rules
             && array_filter($gate->functions, static fn($f): bool => $f->value === $event->text('function')) !== [];
 
         $how = $event->text('how');
-        $said = $how === '' || How::tryFrom($how) !== null;
+        $sign = $event->text('sign');
+        $said = ($how === '' || How::tryFrom($how) !== null) && ($sign === '' || Sign::tryFrom($sign) !== null);
 
         return $known && $said && Outcome::tryFrom($event->text('outcome')) !== null
             ? null

@@ -72,6 +72,18 @@ final readonly class Run
         return $this->folding->told(EventType::Problem);
     }
 
+    /** @return list<Event> looks for what is behind a failed test, in order */
+    public function looks(): array
+    {
+        return $this->folding->told(EventType::Looked);
+    }
+
+    /** @return list<Event> tests, in order */
+    public function tests(): array
+    {
+        return $this->folding->told(EventType::Test);
+    }
+
     /** @return list<Event> temperatures read, in order */
     public function readings(): array
     {

@@ -27,20 +27,32 @@ final readonly class Inference
      */
     public function weigh(Symptom $symptom, array $evidence): array
     {
-        $shares = $symptom->causes($this->technology, $this->glass);
+        $shares = [];
+        foreach ($this->shares($symptom, $evidence)->of as $cause => $share) {
+            $shares[(string) $cause] = $share;
+        }
+
+        return $shares;
+    }
+
+    /** @param list<Evidence> $evidence */
+    private function shares(Symptom $symptom, array $evidence): Shares
+    {
+        $causes = $symptom->causes($this->technology, $this->glass);
+        $shares = Shares::of($causes);
         $said = [];
         foreach ($evidence as $e) {
             if (($said[$e->check->value] ?? $e->result) !== $e->result) {
                 // One check cannot have shown two things.
-                return array_fill_keys(array_keys($shares), 0.0);
+                return Shares::of(array_fill_keys(array_keys($causes), 0.0));
             }
             $said[$e->check->value] = $e->result;
-            foreach ($shares as $cause => $share) {
-                $shares[$cause] = $share * Likelihoods::of($e->check, $e->result, Cause::from($cause));
-            }
+            $shares = $shares->seeing(
+                static fn(int|string $c): float => Likelihoods::of($e->check, $e->result, Cause::from((string) $c)),
+            );
         }
 
-        return self::normed($shares);
+        return $shares;
     }
 
     /**
@@ -95,59 +107,23 @@ final readonly class Inference
      */
     public function next(Symptom $symptom, array $evidence, Moment $moment): ?NextCheck
     {
-        $shares = $this->weigh($symptom, $evidence);
+        $shares = $this->shares($symptom, $evidence);
         $made = array_map(static fn(Evidence $e): Check => $e->check, $evidence);
         $best = null;
         foreach ($symptom->checks($this->technology) as $check) {
             if ($check->moment() !== $moment || \in_array($check, $made, true)) {
                 continue;
             }
-            [$bits, $results] = $this->expect($shares, $check);
+            [$bits, $results] = $shares->expects(
+                $check->results(),
+                static fn(string $r, int|string $c): float => Likelihoods::of($check, $r, Cause::from((string) $c)),
+            );
             if ($bits >= self::LEAST && ($best === null || $bits > $best->bits + 1e-9)) {
                 $best = new NextCheck($symptom, $check, $bits, $results);
             }
         }
 
         return $best;
-    }
-
-    /**
-     * @param array<string, float> $shares
-     *
-     * @return array{float, array<string, float>} expected reduction in bits, and the likelihood of each result
-     */
-    private function expect(array $shares, Check $check): array
-    {
-        $left = 0.0;
-        $results = [];
-        foreach ($check->results() as $result) {
-            $joint = [];
-            foreach ($shares as $cause => $share) {
-                $joint[$cause] = $share * Likelihoods::of($check, $result, Cause::from($cause));
-            }
-            $results[$result] = array_sum($joint);
-            $left += $results[$result] * self::entropy(self::normed($joint));
-        }
-
-        return [self::entropy($shares) - $left, $results];
-    }
-
-    /** @param array<string, float> $shares */
-    private static function entropy(array $shares): float
-    {
-        return -array_sum(array_map(static fn(float $p): float => $p > 0.0 ? $p * log($p, 2) : 0.0, $shares));
-    }
-
-    /**
-     * @param array<string, float> $shares
-     *
-     * @return array<string, float>
-     */
-    private static function normed(array $shares): array
-    {
-        $sum = array_sum($shares);
-
-        return array_map(static fn(float $s): float => $sum > 0.0 ? $s / $sum : 0.0, $shares);
     }
 
     /** @param list<Evidence> $evidence */

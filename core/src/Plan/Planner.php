@@ -8,16 +8,19 @@ use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\Fastener;
 use Facelift\Anatomy\Pairing;
 use Facelift\Anatomy\PartKind;
+use Facelift\Anatomy\PhoneFunction;
 use Facelift\Cut\GlassParting;
 use Facelift\Cut\GlassPlanner;
 use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Plan\Internal\Cautions;
+use Facelift\Plan\Internal\GateChoice;
 use Facelift\Plan\Internal\JobWriter;
 use Facelift\Plan\Internal\Openings;
 use Facelift\Plan\Internal\Site;
 use Facelift\Proof\Gate;
 use Facelift\Proof\GateTests;
+use Facelift\Proof\Testing;
 use Facelift\Proof\TestPlanner;
 use Facelift\Route\NoWayIn;
 use Facelift\Route\Route;
@@ -63,7 +66,8 @@ final readonly class Planner
         if (!(new Remarks($warnings, []))->stop()) {
             (new JobWriter($site, $this->glass($request)))->write();
         }
-        $steps = $site->steps->all();
+        $choice = new GateChoice($request, $route, $sealing);
+        $steps = $choice->fewest($site->steps->all(), fn(Gate $g): array => $this->tests($request, $route, $g));
         $warnings = self::bondsUntested($steps, $request)
             ? [...$warnings, Warning::care(new Reason('bonded-untested'))]
             : $warnings;
@@ -73,7 +77,7 @@ final readonly class Planner
             $route,
             $steps,
             $sealing,
-            $this->gates($request, $route, $steps),
+            $this->gates($request, $route, $steps, $choice->fails()),
             ScrewMat::of($this->screws($request, $route)),
             $site->steps->changes(),
             new Remarks($warnings, $this->customer($request, $route, $sealing)),
@@ -88,16 +92,29 @@ final readonly class Planner
     }
 
     /**
-     * @param array<string, Step> $steps
+     * @param array<string, Step>  $steps
+     * @param array<string, float> $fails how often each function fails after this route
      *
-     * @return array<string, GateTests>
+     * @return array<string, GateTests> the functions of each in the order of testing
      */
-    private function gates(Request $request, Route $route, array $steps): array
+    private function gates(Request $request, Route $route, array $steps, array $fails): array
     {
-        $gates = array_values(array_filter(array_map(static fn(Step $s): ?Gate => $s->act->gate, $steps)));
-        $tests = (new TestPlanner([Gate::CheckIn, ...$gates]))->plan($request->phone, $request->replacement, $route);
+        $gates = [];
+        $used = array_map(static fn(Step $s): ?Gate => $s->act->gate, array_values($steps));
+        foreach ([Gate::CheckIn, ...$used] as $gate) {
+            if ($gate !== null) {
+                $functions = Testing::inOrder($this->tests($request, $route, $gate), $fails);
+                $gates[$gate->value] = new GateTests($gate, $functions);
+            }
+        }
 
-        return array_combine(array_map(static fn(GateTests $t): string => $t->gate->value, $tests), $tests);
+        return $gates;
+    }
+
+    /** @return list<PhoneFunction> */
+    private function tests(Request $request, Route $route, Gate $gate): array
+    {
+        return (new TestPlanner([$gate]))->plan($request->phone, $request->replacement, $route)[0]->functions;
     }
 
     /** True if parts go over to a new frame, so that there are two ways of doing it. */

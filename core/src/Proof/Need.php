@@ -13,6 +13,9 @@ enum Need: string
     case Unlocked = 'unlocked';
     case Owner = 'owner';
     case TestMenu = 'test-menu';
+    case Network = 'network';
+    case Charger = 'charger';
+    case Sim = 'sim';
 
     /** A locked phone allows the boot picture and the unlock keypad (common practice). */
     public static function of(PhoneFunction $function): self

@@ -21,7 +21,9 @@ use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
 use Facelift\Plan\Warning;
 use Facelift\Proof\Gate;
+use Facelift\Proof\Testing;
 use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 final class PlannerTest extends TestCase
@@ -165,14 +167,46 @@ final class PlannerTest extends TestCase
         self::assertNotContains(StepKind::ReadMemory, $kinds(Phones::plan('brasca-fern-5', K::DisplayAssembly)));
     }
 
-    public function testTheDryGateStandsBeforeTheSealIsShutAndLaidShutBeforeTheTailScrews(): void
+    /** Between the trial and the end a gate stands where going back would cost more than its tests, and says so. */
+    public function testTheDryGateStandsBeforeTheSealIsShutAndNoneWhereGoingBackIsCheap(): void
     {
-        $ids = array_keys(Phones::plan('quillon-vesper', K::DisplayAssembly)->steps);
+        $steps = Phones::plan('quillon-vesper', K::DisplayAssembly)->steps;
+        $ids = array_keys($steps);
         $at = static fn(string $id): int => (int) array_search($id, $ids, true);
         self::assertLessThan($at('close-bond:seal'), $at('gate:dry'));
-        self::assertLessThan($at('gate:laid-shut'), $at('close-bond:seal'));
-        self::assertLessThan($at('screw-in:tail-screws'), $at('gate:laid-shut'));
         self::assertSame('gate:finished', $ids[\count($ids) - 1]);
+        self::assertArrayNotHasKey('gate:laid-shut', $steps, 'only two tail screws come after it');
+        self::assertSame([], array_diff($steps['screw-in:tail-screws']->after, $ids), 'what waited for it goes on');
+        $worth = $steps['gate:dry']->because[1];
+        $not = $steps['gate:finished']->because[1];
+        self::assertSame(['gate-worth', 'gate-not-worth'], [$worth->code, $not->code]);
+        self::assertGreaterThan($worth->figures['takes'], $worth->figures['saves']);
+        self::assertLessThan($not->figures['takes'], $not->figures['saves']);
+    }
+
+    #[DataProviderExternal(Phones::class, 'jobs')]
+    public function testEveryNewPartIsProvenBeforeItIsBondedAndAtTheEnd(string $id, K $kind): void
+    {
+        $plan = Phones::plan($id, $kind);
+        $proven = false;
+        foreach ($plan->steps as $step) {
+            $proven = $proven || \in_array($step->act->gate, [Gate::Trial, Gate::Dry], true);
+            $bond = $step->kind() === StepKind::CloseBond ? $plan->basis->phone->bonds[$step->act->subjects[0]] : null;
+            $new = $bond !== null && $plan->basis->replaces($bond->lifted()) && !$plan->basis->isGlassOnly();
+            self::assertTrue($proven || !$new || self::warnsOfIt($plan), $step->id);
+            if ($step->act->gate !== null) {
+                $tests = $plan->gates[$step->act->gate->value]->functions;
+                self::assertEqualsWithDelta(Testing::seconds($tests), $step->manner->hands, 1e-9);
+            }
+        }
+        self::assertArrayHasKey('finished', $plan->gates);
+    }
+
+    private static function warnsOfIt(Plan $plan): bool
+    {
+        $untested = static fn(Warning $w): bool => $w->reason->code === 'bonded-untested';
+
+        return array_filter($plan->remarks->warnings, $untested) !== [];
     }
 
     public function testCautionsStandWhereTheWorkCanHurt(): void

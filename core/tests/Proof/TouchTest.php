@@ -6,10 +6,16 @@ namespace Facelift\Tests\Proof;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Facelift\Geometry\Side;
+use Facelift\Proof\Fault\Sign;
+use Facelift\Proof\Touch\DeadArea;
+use Facelift\Proof\Touch\FlexEdge;
 use Facelift\Proof\Touch\Grid;
 use Facelift\Proof\Touch\Stroke;
 use Facelift\Proof\Touch\Trace;
 use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Coverage of the glass, against a plain count of points along the strokes. */
@@ -80,5 +86,45 @@ final class TouchTest extends TestCase
             // A corner that is cut by less than a step may be met and not walked over.
             self::assertLessThanOrEqual(2, \count(array_diff_key($met, $walked)));
         });
+    }
+
+    /** @return iterable<string, array{list<array{int, int, int, int}>, Side|null, Sign|null}> */
+    public static function areas(): iterable
+    {
+        // Columns and rows of a grid of 13 by 28 that nobody met: from and to, both included.
+        yield 'all met' => [[], Side::Right, null];
+        yield 'all dead' => [[[0, 12, 0, 27]], Side::Right, Sign::Dead];
+        yield 'rows from the right edge' => [[[0, 12, 10, 12]], Side::Right, Sign::BandAtFlex];
+        yield 'columns, the flex right' => [[[4, 5, 0, 27]], Side::Right, Sign::Band];
+        yield 'the column along the flex' => [[[12, 12, 0, 27]], Side::Right, Sign::BandAtFlex];
+        yield 'columns from the bottom' => [[[4, 5, 0, 27]], Side::Bottom, Sign::BandAtFlex];
+        yield 'the last row, the flex at the bottom' => [[[0, 12, 27, 27]], Side::Bottom, Sign::BandAtFlex];
+        yield 'the first row, the flex at the bottom' => [[[0, 12, 0, 0]], Side::Bottom, Sign::Band];
+        yield 'a patch' => [[[3, 6, 4, 9]], Side::Bottom, Sign::Patch];
+        yield 'a band and a spot' => [[[0, 12, 10, 12], [0, 0, 20, 20]], Side::Left, Sign::BandAtFlex];
+        yield 'flex not known' => [[[0, 12, 10, 12]], null, Sign::Band];
+    }
+
+    /** @param list<array{int, int, int, int}> $missed */
+    #[DataProvider('areas')]
+    public function testWhatADeadAreaLooksLike(array $missed, ?Side $flex, ?Sign $sign): void
+    {
+        $grid = new Grid(64.2, 138.6);
+        $strokes = [];
+        for ($cell = 0; $cell < $grid->cells(); ++$cell) {
+            [$column, $row] = [$cell % $grid->columns, intdiv($cell, $grid->columns)];
+            $in = static fn(array $m): bool => $column >= $m[0] && $column <= $m[1] && $row >= $m[2] && $row <= $m[3];
+            if (array_filter($missed, $in) === []) {
+                $at = [($column + 0.5) * 64.2 / $grid->columns, ($row + 0.5) * 138.6 / $grid->rows, 0.0];
+                $strokes[] = new Stroke([$at]);
+            }
+        }
+        self::assertSame($sign, DeadArea::sign($grid, Trace::of($grid, $strokes)->missed(), $flex));
+    }
+
+    public function testTheEdgeAtWhichTheFlexLeavesTheDisplay(): void
+    {
+        self::assertSame(Side::Right, FlexEdge::of(Phones::read('quillon-vesper')));
+        self::assertNull(FlexEdge::of(Phones::with('quillon-vesper', ['flexZones' => []])));
     }
 }

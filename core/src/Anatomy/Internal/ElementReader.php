@@ -198,6 +198,7 @@ final readonly class ElementReader
             'boots',
             'clip',
             'passive',
+            'functions',
         );
         $id = $n->string('id');
 
@@ -210,6 +211,7 @@ final readonly class ElementReader
             $n->flag('boots'),
             $n->flag('clip'),
             $n->flag('passive'),
+            $n->enums('functions', PhoneFunction::class),
         )];
     }
 

@@ -16,6 +16,7 @@ use Facelift\Bench\Proofs;
 use Facelift\Bench\Record;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Step;
+use Facelift\Proof\Fault\Sign;
 use Facelift\Proof\How;
 
 /**
@@ -42,6 +43,8 @@ final class Folding
     private array $waived = [];
     /** @var array<string, array<string, How>> */
     private array $how = [];
+    /** @var array<string, array<string, Sign>> */
+    private array $signs = [];
     /** @var list<Event> */
     private array $extraHeat = [];
     /** @var list<Event> */
@@ -77,6 +80,7 @@ final class Folding
         $folding->tests = $fold->proofs->tests;
         $folding->waived = $fold->proofs->waived;
         $folding->how = $fold->proofs->how;
+        $folding->signs = $fold->proofs->signs;
         $folding->extraHeat = $fold->happened->extraHeat;
         $folding->rungs = $fold->happened->rungs;
         $folding->data = $fold->happened->data;
@@ -92,7 +96,7 @@ final class Folding
             $this->timers,
             $this->moisture(),
             $this->battery,
-            new Proofs($this->tests, $this->waived, $this->how),
+            new Proofs($this->tests, $this->waived, $this->how, $this->signs),
             $this->happened(),
             $this->undone,
             $this->last,
@@ -142,7 +146,7 @@ final class Folding
             $ledger,
             $this->moisture(),
             !$unplugged || $this->battery === true,
-            new Proofs($this->tests, $this->waived, $this->how),
+            new Proofs($this->tests, $this->waived, $this->how, $this->signs),
             $this->happened(),
         );
     }
@@ -161,7 +165,7 @@ final class Folding
     private function again(): void
     {
         $this->done = $this->timers = $this->wet = $this->tests = $this->waived = [];
-        $this->extraHeat = $this->rungs = $this->screws = $this->undone = $this->data = $this->how = [];
+        $this->extraHeat = $this->rungs = $this->screws = $this->undone = $this->data = $this->how = $this->signs = [];
         $this->soaked = false;
         $this->battery = $this->last = null;
         $order = $this->record->all();
@@ -193,8 +197,8 @@ final class Folding
             EventType::ExtraHeat => ($this->extraHeat[] = $event),
             EventType::Rung => ($this->rungs[] = $event),
             EventType::Data => ($this->data[$event->text('state')] = $event),
-            // Undoing folds all again; a trouble changes the plan; notes and readings are asked of the record.
-            EventType::Undo, EventType::Trouble, EventType::Problem, EventType::Reading => null,
+            // Undoing folds all again; a trouble changes the plan; notes, readings and looks are asked of the record.
+            EventType::Undo, EventType::Trouble, EventType::Problem, EventType::Reading, EventType::Looked => null,
         };
     }
 
@@ -202,7 +206,11 @@ final class Folding
     {
         [$gate, $function] = [$event->text('gate'), $event->text('function')];
         $this->tests[$gate][$function] = $event->text('outcome');
-        unset($this->how[$gate][$function]);
+        unset($this->how[$gate][$function], $this->signs[$gate][$function]);
+        $sign = Sign::tryFrom($event->text('sign'));
+        if ($sign !== null) {
+            $this->signs[$gate][$function] = $sign;
+        }
         $how = How::tryFrom($event->text('how')) ?? How::OneByOne;
         if ($how !== How::OneByOne) {
             $this->how[$gate][$function] = $how;

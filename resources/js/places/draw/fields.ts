@@ -162,6 +162,7 @@ export const FIELDS: Record<Group, Field[]> = {
         { key: 'boots', label: say('page.fields.needed-to-switch-on'), kind: 'flag', optional: true },
         { key: 'clip', label: say('page.fields.under-a-clip'), kind: 'flag', optional: true },
         { key: 'passive', label: say('page.fields.antenna-lead-over-the-batterys-way'), kind: 'flag', optional: true },
+        { key: 'functions', label: say('page.functions'), kind: 'list', optional: true, wide: true },
         after,
     ],
     bonds: [

@@ -319,6 +319,7 @@ function StepBody({
                     plan={plan}
                     run={run}
                     gate={step.gate}
+                    located
                     phone={phone}
                     condition={job.condition}
                     mayWork={mayWork && !done}

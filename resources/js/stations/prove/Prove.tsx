@@ -9,8 +9,9 @@ import { untested } from '../../bench/run';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
-import { say, sayReason } from '../../words/words';
+import { say } from '../../words/words';
 import { GateList } from '../pieces/GateList';
+import { Located } from '../pieces/Located';
 import { useRun } from '../../bench/useRun';
 
 /** Every gate that applies, each test beside what was found at check-in. */
@@ -93,21 +94,17 @@ export function Prove() {
                 )}
                 {failed.map((r) => (
                     <Box key={r.function}>
-                        <Typography sx={{ fontWeight: 700 }}>
-                            {say('page.prove.look-first-at', { function: say(`function.${r.function}`) })}
-                        </Typography>
-                        <Box component="ol" sx={{ m: 0, pl: 3 }}>
-                            {r.causes.map((c) => (
-                                <li key={c.code + JSON.stringify(c.figures)}>{sayReason(c)}</li>
-                            ))}
-                        </Box>
-                        {r.causes.length === 0 && (
-                            <Typography color="textSecondary">
-                                {say('page.prove.the-route-touched-nothing-that-serves')}
-                            </Typography>
-                        )}
+                        <b>{say(`function.${r.function}`)}</b>
+                        {r.bears && <Box>{say(`bears.${r.bears}`)}</Box>}
                     </Box>
                 ))}
+                {proof.data?.located && (
+                    <Located
+                        job={job.id}
+                        located={proof.data.located}
+                        mayWork={job.mayWork && job.handedOverAt === null}
+                    />
+                )}
                 {gates.map((g) => {
                     const all = proof.data?.gates.find((x) => x.gate === g);
                     const counts = new Map<string, number>();
