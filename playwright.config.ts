@@ -22,7 +22,8 @@ export default defineConfig({
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath,
-            args: switches,
+            // A phone under test has a microphone and cameras: the browser's own stand-ins.
+            args: [...switches, '--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
         },
     },
 });

@@ -34,12 +34,23 @@ final readonly class UnderTest
     private const OPEN = 30;
     /** Fingers at once that every panel of today tells apart (common practice, no source). */
     private const FINGERS = 3;
-    /** What a page can show or ask on the phone itself; everything else is done by hand. */
+    /** dB over the still room that a microphone has to tell of a voice beside it (common practice, no source). */
+    private const OVER_STILL = 12;
+    /** What a page may show or ask on the phone itself, as far as its browser can; everything else is done by hand. */
     public const TESTS = [
         PhoneFunction::Image,
         PhoneFunction::Touch,
+        PhoneFunction::Brightness,
         PhoneFunction::Loudspeaker,
+        PhoneFunction::Earpiece,
+        PhoneFunction::Microphone,
         PhoneFunction::Vibration,
+        PhoneFunction::FrontCamera,
+        PhoneFunction::RearCamera,
+        PhoneFunction::Charging,
+        PhoneFunction::Wifi,
+        PhoneFunction::AmbientLight,
+        PhoneFunction::Stylus,
     ];
 
     public function __construct(
@@ -99,7 +110,7 @@ final readonly class UnderTest
     /**
      * What the page has to know: the gate's functions that it can test, and the lit area. Nothing of the job.
      *
-     * @return array{functions: list<string>, left: list<string>, width: float, height: float}
+     * @return array{functions: list<string>, left: list<string>, width: float, height: float, signs: bool}
      */
     public function shows(PhonePage $page): array
     {
@@ -113,7 +124,13 @@ final readonly class UnderTest
         }
         $lit = $this->phones->phone($page->job->phone)->body->display;
 
-        return ['functions' => $can, 'left' => $left, 'width' => $lit->width, 'height' => $lit->height];
+        return [
+            'functions' => $can,
+            'left' => $left,
+            'width' => $lit->width,
+            'height' => $lit->height,
+            'signs' => $page->gate === Gate::Finished,
+        ];
     }
 
     /**
@@ -122,6 +139,7 @@ final readonly class UnderTest
      * @param list<list<array{float, float, float}>> $strokes of the test of touch; else none
      * @param list<array{float, float}>              $marks   mm, where something is wrong with the picture
      * @param array<string, int>                     $felt    `fingers` at once, and `ghosts` that nobody touched
+     * @param array<string, string|float>            $told    what the browser or the person told beside it
      *
      * @return array{outcome: string, figures: array<string, mixed>} as it was kept
      */
@@ -134,10 +152,12 @@ final readonly class UnderTest
         array $strokes,
         array $marks,
         array $felt = [],
+        array $told = [],
     ): array {
         $trace = $function === PhoneFunction::Touch ? $this->trace($page->job, $strokes) : null;
         $figures = $trace === null ? ['marks' => $marks] : self::touched($trace) + $felt;
-        $sign = $trace === null ? null : $this->sign($page->job, $trace);
+        $figures += $told === [] ? [] : ['told' => $told];
+        $sign = $trace === null ? null : $this->lies($page->job, $trace);
         $shown = $outcome === Outcome::Pass && self::showsAFault($figures) ? Outcome::Fail : $outcome;
 
         $keep = function () use ($page, $id, $at, $function, $shown, $figures, $sign): array {
@@ -177,11 +197,20 @@ final readonly class UnderTest
             || ($figures['missed'] ?? []) !== []
             || ($figures['jumps'] ?? []) !== []
             || ($figures['ghosts'] ?? 0) !== 0
-            || ($figures['fingers'] ?? self::FINGERS) < self::FINGERS;
+            || ($figures['fingers'] ?? self::FINGERS) < self::FINGERS
+            || self::isDeaf(is_array($figures['told'] ?? null) ? $figures['told'] : []);
+    }
+
+    /** @param array<mixed> $told a level and its floor, in dB, where a microphone was tested */
+    private static function isDeaf(array $told): bool
+    {
+        [$level, $floor] = [$told['level'] ?? null, $told['floor'] ?? null];
+
+        return is_numeric($level) && is_numeric($floor) && $level - $floor < self::OVER_STILL;
     }
 
     /** How the missed cells lie: the edge that the display's flex leaves at tells a torn flex from something else. */
-    private function sign(Job $job, Trace $trace): ?Sign
+    private function lies(Job $job, Trace $trace): ?Sign
     {
         return DeadArea::sign($trace->grid, $trace->missed(), FlexEdge::of($this->phones->phone($job->phone)));
     }

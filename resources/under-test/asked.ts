@@ -1,39 +1,20 @@
 import type { Found } from './main';
 import { button, element, said, whole } from './page';
 
-type Done = (found: Found | null) => void;
+export type Done = (found: Found | null) => void;
 
-/** Something is done, and whoever holds the phone says whether it came. */
-function asked(what: string, act: () => void, done: Done): void {
+/** Something is shown or done, and whoever holds the phone says whether it is as it should be. */
+export function question(what: string, shown: HTMLElement[], done: Done, told: () => Found['told'] = () => ({})): void {
     const ask = document.createElement('div');
     ask.className = 'ask';
     ask.append(
         element('h1', said(what)),
-        button(said('play'), act),
-        button(said('yes'), () => done({ outcome: 'pass' })),
-        button(said('no'), () => done({ outcome: 'fail' })),
+        ...shown,
+        button(said('yes'), () => done({ outcome: 'pass', told: told() ?? {} })),
+        button(said('no'), () => done({ outcome: 'fail', told: told() ?? {} })),
         button(said('back'), () => done(null)),
     );
     whole(ask);
-    act();
-}
-
-/** A sweep from low to high through the loudspeaker. */
-export function bySound(done: Done): void {
-    asked(
-        'sweep-heard',
-        () => {
-            const audio = new AudioContext();
-            const tone = audio.createOscillator();
-            tone.frequency.setValueAtTime(300, audio.currentTime);
-            tone.frequency.exponentialRampToValueAtTime(6000, audio.currentTime + 2);
-            tone.connect(audio.destination);
-            tone.start();
-            tone.stop(audio.currentTime + 2);
-            tone.onended = () => void audio.close();
-        },
-        done,
-    );
 }
 
 export function byVibration(done: Done): void {
@@ -42,5 +23,18 @@ export function byVibration(done: Done): void {
             navigator.vibrate([400, 200, 400]);
         }
     };
-    asked('vibration-felt', shake, done);
+    question('vibration-felt', [button(said('play'), shake)], done);
+    shake();
+}
+
+/** A page may not set the phone's brightness: the slider is moved by hand, over white and over grey steps. */
+export function byBrightness(done: Done): void {
+    const steps = document.createElement('div');
+    steps.className = 'steps';
+    for (let i = 0; i < 10; ++i) {
+        const step = document.createElement('i');
+        step.style.background = `hsl(0 0% ${10 * (i + 1)}%)`;
+        steps.append(step);
+    }
+    question('brightness-follows', [steps], done);
 }

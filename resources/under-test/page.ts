@@ -2,6 +2,8 @@
 interface Shows {
     functions: string[];
     left: string[];
+    /** The customer may sign for this gate. */
+    signs: boolean;
     /** mm of the lit area */
     width: number;
     height: number;

@@ -1,9 +1,11 @@
 import type { Found } from './main';
 
-interface Result extends Found {
+interface Result extends Partial<Found> {
     id: string;
     at: number;
-    function: string;
+    /** Null for a signature. */
+    function: string | null;
+    name?: string;
 }
 
 const KEY = `facelift ${location.pathname}`;
@@ -17,7 +19,7 @@ export class Sending {
     refused = false;
 
     /** @param changed told with what the bench has kept, or without if nothing was kept */
-    constructor(private readonly changed: (name: string, outcome: Found['outcome'] | null) => void) {
+    constructor(private readonly changed: (name: string | null, outcome: Found['outcome'] | null) => void) {
         window.addEventListener('online', () => void this.send());
         window.setInterval(() => void this.send(), AGAIN);
         void this.send();
@@ -29,6 +31,12 @@ export class Sending {
 
     add(name: string, found: Found): void {
         this.keep([...this.results, { ...found, id: uuid(), at: Date.now(), function: name }]);
+        void this.send();
+    }
+
+    sign(signed: { name: string; strokes: [number, number][][] }): void {
+        const strokes = signed.strokes.map((s) => s.map(([x, y]): [number, number, number] => [x, y, 0]));
+        this.keep([...this.results, { name: signed.name, strokes, id: uuid(), at: Date.now(), function: null }]);
         void this.send();
     }
 
@@ -47,7 +55,7 @@ export class Sending {
             return;
         }
         this.busy = true;
-        const sent = await fetch(`${location.pathname}/results`, {
+        const sent = await fetch(`${location.pathname}/${next.function === null ? 'signature' : 'results'}`, {
             method: 'POST',
             headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
             credentials: 'omit',
@@ -58,7 +66,7 @@ export class Sending {
         if (sent && (sent.ok || [404, 409, 422].includes(sent.status))) {
             this.refused = !sent.ok;
             this.keep(this.results.filter((r) => r.id !== next.id));
-            const kept = sent.ok ? ((await sent.json()) as { outcome: Found['outcome'] }).outcome : null;
+            const kept = sent.ok ? ((await sent.json()) as { outcome: Found['outcome'] | null }).outcome : null;
             this.changed(next.function, kept);
             void this.send();
         }

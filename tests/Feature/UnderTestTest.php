@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\GateSignature;
+use App\Models\Job;
 use App\Models\PhonePage;
 use App\Models\PhoneTest;
 use App\Models\Role;
+use App\Papers\JobSheet;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
@@ -134,6 +137,45 @@ final class UnderTestTest extends TestCase
         self::assertIsString($address);
 
         return basename($address);
+    }
+
+    public function testAMicrophoneThatHearsNothingHasNotPassed(): void
+    {
+        $this->t->workUpTo('gate:finished');
+        $word = $this->opened('finished');
+        $deaf = ['told' => ['floor' => -62, 'level' => -57]];
+        self::assertSame('fail', $this->sent($word, 'microphone', 'pass', $deaf)->json('outcome'));
+        $hears = ['told' => ['floor' => -62.0, 'level' => -31.5, 'heard' => 'top bottom']];
+        $answer = $this->sent($word, 'microphone', 'pass', $hears);
+        self::assertSame('pass', $answer->json('outcome'));
+        self::assertEquals(['floor' => -62, 'level' => -31.5, 'heard' => 'top bottom'], $answer->json('figures.told'));
+        $this->sent($word, 'microphone', 'pass', ['told' => ['imei' => '490154203237518']])->assertUnprocessable();
+    }
+
+    public function testTheCustomerSignsOnThePhoneForTheLastGateAlone(): void
+    {
+        $dry = $this->opened('dry');
+        $signed = ['id' => $this->newId(), 'at' => $this->t->now(), 'name' => 'Ilka', 'strokes' => [[[1, 2], [9, 8]]]];
+        $this->postJson("/under-test/$dry/signature", $signed)->assertConflict();
+        $this->t->workUpTo('gate:finished');
+        $word = $this->opened('finished');
+        $this->sent($word, 'image', 'pass', ['marks' => []])->assertOk();
+        $this->sent($word, 'touch', 'pass', ['strokes' => []])->assertOk();
+        foreach ([1, 2] as $_) {
+            $this->postJson("/under-test/$word/signature", $signed)->assertOk();
+        }
+        $kept = GateSignature::query()->sole();
+        self::assertSame(['image'], $kept->passed['passed']);
+        self::assertSame(['touch'], $kept->passed['failed']);
+        self::assertContains('earpiece', $kept->passed['open']);
+        $this->as(Role::Technician);
+        $after = $this->ask('GET', "/jobs/{$this->t->job}/after", [], 200);
+        $after->assertJsonPath('signed.0.name', 'Ilka');
+        $html = app(JobSheet::class)->html(Job::query()->findOrFail($this->t->job));
+        self::assertStringContainsString('Signed on the phone by Ilka', $html);
+        self::assertStringContainsString('Touch felt over', $html);
+        $this->postJson("/under-test/$word/signature", ['strokes' => []] + $signed)->assertUnprocessable();
+        $this->postJson('/under-test/' . str_repeat('b', 40) . '/signature', $signed)->assertNotFound();
     }
 
     /**

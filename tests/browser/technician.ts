@@ -255,6 +255,8 @@ export interface PartFor {
     colour: string;
     kind?: string;
     refresh?: number;
+    /** Small parts that come with it. */
+    brings?: string[];
     /** What its data sheet says of the display's data. */
     sheet?: { memory: boolean; chipPlace: boolean };
 }
@@ -294,7 +296,7 @@ async function doneIn(page: Page, job: string): Promise<ReadonlySet<string>> {
     return new Set(((await answer.json()) as { done: { step: string }[] }).done.map((d) => d.step));
 }
 
-/** Everything before a step has been done, each in its own time, as another screen has sent it. */
+/** Everything before a step has been done, or all of it, each in its own time, as another screen has sent it. */
 export async function workedUpTo(page: Page, job: string, stop: (step: Step) => boolean): Promise<Step> {
     if (page.url().endsWith('/bench')) {
         // What the bench has not sent yet would be done a second time.
@@ -305,7 +307,8 @@ export async function workedUpTo(page: Page, job: string, stop: (step: Step) => 
     let at = Date.now() - 4 * 3600_000;
     const say = (type: string, data: Record<string, string>) =>
         events.push({ id: crypto.randomUUID(), type, at: (at += 1), data });
-    const end = plan.steps.findIndex(stop);
+    const found = plan.steps.findIndex(stop);
+    const end = found < 0 ? plan.steps.length : found;
     const done = await doneIn(page, job);
     for (const step of plan.steps.slice(0, end).filter((s) => !done.has(s.id))) {
         for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
@@ -321,11 +324,13 @@ export async function workedUpTo(page: Page, job: string, stop: (step: Step) => 
         }
         say('step-done', { step: step.id, why: 'as planned' });
     }
-    const answer = await post(page, `${job}/events`, { events });
-    expect(((await answer.json()) as { refused: unknown[] }).refused).toEqual([]);
-    const step = plan.steps[end];
+    for (let i = 0; i < events.length; i += 200) {
+        const answer = await post(page, `${job}/events`, { events: events.slice(i, i + 200) });
+        expect(((await answer.json()) as { refused: unknown[] }).refused).toEqual([]);
+    }
+    const step = plan.steps[end] ?? plan.steps[plan.steps.length - 1];
     if (!step) {
-        throw new Error('the plan has no such step');
+        throw new Error('the plan has no step');
     }
     return step;
 }

@@ -12,6 +12,7 @@ async function phone(page: Page): Promise<Page> {
         viewport: { width: 360, height: 740 },
         hasTouch: true,
         isMobile: true,
+        permissions: ['microphone', 'camera'],
         userAgent: devices['Pixel 5'].userAgent,
     });
     return context.newPage();
@@ -45,6 +46,57 @@ async function draw(page: Page, spared: (y: number) => boolean): Promise<void> {
         },
         Array.from({ length: 74 }, (_, i) => 5 + 10 * i).filter((y) => !spared(y)),
     );
+}
+
+/** Everything else that a browser can tell or ask; microphone and cameras are the browser's own stand-ins. */
+async function onItself(phone: Page): Promise<void> {
+    const press = (name: string | RegExp) =>
+        phone.getByRole('button', { name, exact: typeof name === 'string' }).click();
+    const passed = (name: string) => expect(phone.getByRole('button', { name: `${name}: passed` })).toBeVisible();
+    await press('Brightness');
+    await accessible(phone);
+    await press('Yes');
+    await passed('Brightness');
+    await press('Loudspeaker');
+    await press('At both ends');
+    await expect(phone.getByRole('heading', { name: /^2 of 2/ })).toBeVisible();
+    await press('At the other end');
+    await passed('Loudspeaker');
+    await press('Microphone');
+    await passed('Microphone');
+    await press('Front camera');
+    await expect(phone.getByRole('heading', { name: /^A hand’s breadth away/ })).toBeVisible();
+    await press('Yes');
+    await press('Yes');
+    await passed('Front camera');
+    // The earpiece's end was heard; what no browser tells is left for the hand, and said.
+    await expect(phone.getByText(/^By hand, at the bench:/)).toContainText('Fingerprint');
+    await expect(phone.getByText(/^By hand, at the bench:/)).not.toContainText('Earpiece');
+}
+
+/** The customer signs on the phone for what stood there. */
+async function signedOn(phone: Page, bench: Page): Promise<void> {
+    await phone.getByRole('button', { name: 'The customer signs' }).click();
+    await expect(phone.getByRole('listitem').filter({ hasText: 'Image' })).toHaveText('Image: failed');
+    await accessible(phone);
+    await phone.getByLabel('Name').fill('Own Test');
+    const field = phone.getByRole('img', { name: 'Sign here' });
+    await field.scrollIntoViewIfNeeded();
+    const box = await field.boundingBox();
+    if (!box) {
+        throw new Error('nowhere to sign');
+    }
+    await phone.mouse.move(box.x + 20, box.y + 20);
+    await phone.mouse.down();
+    await phone.mouse.move(box.x + 120, box.y + 50, { steps: 4 });
+    await phone.mouse.up();
+    await phone.getByRole('button', { name: 'Sign', exact: true }).click();
+    await expect(phone.getByRole('status')).toContainText('Everything is at the bench.');
+    const job = /\/jobs\/[0-9a-f-]+/.exec(bench.url())?.[0] ?? '';
+    const after = await bench.request.get(`/api${job}/after`, {
+        headers: { Accept: 'application/json', Referer: bench.url() },
+    });
+    expect(((await after.json()) as { signed: { name: string }[] }).signed.map((s) => s.name)).toEqual(['Own Test']);
 }
 
 test('the phone under test shows its own picture and touch, and the bench has it at once', async ({ page }) => {
@@ -133,7 +185,14 @@ test('the phone under test shows its own picture and touch, and the bench has it
         'aria-pressed',
         'true',
     );
+    // The bench's own mat shows it at the phone's scale, the marked place as well.
+    const mat = page.getByRole('img', { name: /front up\. / });
+    await expect(mat).toHaveAccessibleName(/Felt over 100 %/);
+    await expect(mat).toHaveAccessibleName(/Marked in the picture: 1/);
     await accessible(page);
     expect(gate.gate).toBe('finished');
+    await other.clock.resume();
+    await onItself(other);
+    await signedOn(other, page);
     await other.context().close();
 });

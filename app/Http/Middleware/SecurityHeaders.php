@@ -11,6 +11,10 @@ use Symfony\Component\HttpFoundation\Response;
 /** Headers on every answer: nothing is loaded from elsewhere, no inline script runs, nobody frames the page. */
 final readonly class SecurityHeaders
 {
+    private const USUAL = 'geolocation=(), microphone=(), payment=()';
+    /** The phone under test shows its own microphone, cameras and sensors: to itself, nothing is sent but a level. */
+    private const UNDER_TEST = 'geolocation=(), payment=(), microphone=(self), camera=(self)';
+
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
@@ -31,7 +35,7 @@ final readonly class SecurityHeaders
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',
-            'Permissions-Policy' => 'geolocation=(), microphone=(), payment=()',
+            'Permissions-Policy' => $request->is('under-test/*') ? self::UNDER_TEST : self::USUAL,
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
         ]);

@@ -50,7 +50,7 @@ final readonly class OldPartController
             $part->label,
             [$part->name, $this->phones->nameOf($part->job->phone ?? ''), $part->job?->tag() ?? ''],
             (string) $part->place,
-            URL::to('/shelf/kept'),
+            URL::to('/shelf-kept'),
         );
 
         return new Response($sheet->pdf([$label]), 200, [

@@ -16,6 +16,11 @@ use Illuminate\Validation\Rule;
 /** What a phone under test says of one function. */
 final class PhoneResultRequest extends FormRequest
 {
+    /** What a browser may tell beside an outcome. */
+    private const TOLD = [
+        'first', 'heard', 'floor', 'level', 'width', 'height', 'charge', 'network', 'lux', 'least', 'pressure',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -31,7 +36,24 @@ final class PhoneResultRequest extends FormRequest
             'marks' => ['sometimes', 'array', 'list', 'max:50'],
             'marks.*' => ['array', 'list', 'size:2'],
             'marks.*.*' => ['numeric', 'between:-10,400'],
+            'told' => ['sometimes', 'array:' . implode(',', self::TOLD)],
         ];
+    }
+
+    /** @return array<string, string|float> what is a figure or a short word, the rest passed over */
+    public function told(): array
+    {
+        $told = [];
+        foreach (self::TOLD as $key) {
+            $value = $this->input("told.$key");
+            if (is_int($value) || is_float($value)) {
+                $told[$key] = (float) max(-1e6, min(1e6, $value));
+            } elseif (is_string($value) && preg_match('/^[a-z ]{1,40}$/', $value) === 1) {
+                $told[$key] = $value;
+            }
+        }
+
+        return $told;
     }
 
     public function id(): string

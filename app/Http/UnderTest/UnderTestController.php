@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\UnderTest;
 
+use App\Bench\SignOnPhone;
 use App\Bench\UnderTest;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
@@ -42,7 +43,26 @@ final readonly class UnderTestController
             $request->strokes(),
             $request->marks(),
             $request->felt(),
+            $request->told(),
         ));
+    }
+
+    /** What was signed is kept with what stood there to be signed. */
+    public function sign(PhoneSignatureRequest $request, string $word, SignOnPhone $sign): JsonResponse|Response
+    {
+        $page = $this->tests->page($word);
+        if ($page === null) {
+            return $this->gone();
+        }
+        $sign(
+            $page,
+            $request->id(),
+            $request->integer('at'),
+            $request->string('name')->trim()->toString(),
+            $request->strokes(),
+        );
+
+        return new JsonResponse(['outcome' => null]);
     }
 
     public function gone(): Response

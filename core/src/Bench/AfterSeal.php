@@ -12,7 +12,7 @@ final readonly class AfterSeal
 
     /**
      * @param int      $shut    ms since 1970, when it was laid shut
-     * @param int|null $carried from when it may be carried in a pocket; null if it is not known
+     * @param int|null $carried from when it may be carried in a pocket; null if it was not held as planned
      * @param int|null $loaded  from when it may be bent, pressed or wetted by a drop: at full strength
      */
     private function __construct(public int $shut, public ?int $carried, public ?int $loaded) {}
@@ -27,12 +27,14 @@ final readonly class AfterSeal
                 $shut = $done->at;
             }
         }
-        $hold = ($run->plan->sealing->seals[$bond] ?? null)?->hold;
         if ($shut === null) {
             return null;
         }
         $clamp = $run->clampOf($bond);
         $waited = $clamp === null ? null : $run->waited($clamp);
+        // Let go too early, or never held: its figures say nothing of this bond.
+        $held = $clamp === null || ($waited !== null && $waited->to !== null && !$waited->early());
+        $hold = $held ? ($run->plan->sealing->seals[$bond] ?? null)?->hold : null;
         // What counts is when the clamps really came off, not when they should have.
         $free = $waited->to ?? $shut;
 

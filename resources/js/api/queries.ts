@@ -25,6 +25,12 @@ export const queries = {
             queryFn: () => take(api.GET('/api/phones/{phone}', { params: { path: { phone: id } } })),
             staleTime: Infinity,
         }),
+    after: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'after'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/after', path(id))),
+        }),
+    oldParts: () => queryOptions({ queryKey: ['old-parts'], queryFn: () => take(api.GET('/api/old-parts')) }),
     scope: (id: string) =>
         queryOptions({
             queryKey: ['job', id, 'scope'],

@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
                         lazy: async () => ({ Component: (await import('../places/shelf/Count')).Count }),
                     },
                     {
+                        path: 'shelf-kept',
+                        lazy: async () => ({ Component: (await import('../places/shelf/KeptParts')).KeptParts }),
+                    },
+                    {
                         path: 'shelf-returns',
                         lazy: async () => ({ Component: (await import('../places/shelf/Returns')).Returns }),
                     },

@@ -73,7 +73,8 @@ final readonly class Suspicions
             $plug->id,
             $plug->name,
             $plug->power ? 0.004 : self::SEATED_WRONG[$plug->kind->value],
-            $plug->power ? self::each($this->phone->functions(), 0.97) : self::each($own, 0.9),
+            // Without it nothing comes on: what needs a phone that is on cannot be tested, and does not fail.
+            $plug->power ? self::each([F::Image, F::Vibration, F::Charging], 0.97) : self::each($own, 0.9),
         );
     }
 

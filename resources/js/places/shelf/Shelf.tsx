@@ -9,6 +9,7 @@ const ROOMS = [
     { to: '/shelf-import', label: say('page.take-in-a-list') },
     { to: '/shelf-count', label: say('page.count') },
     { to: '/shelf-returns', label: say('page.shelf.returns') },
+    { to: '/shelf-kept', label: say('page.shelf.kept') },
 ];
 
 /** Parts on the shelf, lists coming in, counting, and what goes back. */

@@ -1,6 +1,9 @@
+import { useQuery } from '@tanstack/react-query';
 import type { Job, PhoneFile, Plan } from '../../api/client';
+import { queries } from '../../api/queries';
 import type { BenchView } from '../../bench/benchView';
 import { bladeAt, placeOf, type Way } from '../../bench/drag';
+import { feltMarks } from '../../mat/feltMarks';
 import { Mat } from '../../mat/Mat';
 import type { Mark } from '../../mat/mark';
 import type { Point } from '../../mat/geometry';
@@ -27,10 +30,13 @@ interface Props {
 /** Where the step is done: the phone with what matters on it, or the screw mat. */
 export function Drawing({ job, phone, plan, view, screws, tick, drag, laying }: Props) {
     const { step, doneSteps } = view;
+    const tests = useQuery({ ...queries.phoneTests(job.id), enabled: step?.gate != null }).data?.data ?? [];
     if (screws) {
         return <ScrewMat plan={plan} done={doneSteps} step={step} ticked={view.ticked} tap={tick} />;
     }
-    const face = step?.face ?? 'front';
+    const gate = step?.gate ?? null;
+    const felt = gate === null ? [] : feltMarks(phone, tests, gate);
+    const face = felt.length > 0 ? 'front' : (step?.face ?? 'front');
     const cracks = view.oldGlass ? (job.condition?.marks ?? []).filter((m) => m.face === face) : [];
     return (
         <Mat
@@ -39,6 +45,7 @@ export function Drawing({ job, phone, plan, view, screws, tick, drag, laying }: 
             drawn={cracks}
             marks={[
                 ...(step ? marksFor(phone, plan, step, doneSteps, laying?.now ?? null) : []),
+                ...felt,
                 ...(drag ? [bladeMark(phone, drag)] : []),
                 ...(laying?.tip ? [tipMark(laying.tip)] : []),
             ]}

@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { api, take, type Condition } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { MarkKind } from '../../api/sets';
@@ -19,7 +19,9 @@ import { useChange } from '../../shell/useChange';
 import { useSettled } from '../../shell/useSettled';
 import { say, sayReason } from '../../words/words';
 import { NextCheck } from '../pieces/NextCheck';
+import { ByPost } from './ByPost';
 import { Chips } from './Chips';
+import { ComebackNote } from './ComebackNote';
 import { blank, checked, complete, functionsOf, OBSERVATIONS, seenIn, SIGNS, takeOutOf, toggled } from './draft';
 import { Functions } from './Functions';
 import { MarkTools } from './MarkTools';
@@ -67,13 +69,7 @@ export function CheckIn() {
                 <Typography component="h1" variant="h1">
                     {say('page.check-in.condition-before-anything-is-opened')}
                 </Typography>
-                {job.comebackOf && (
-                    <Note tone="care">
-                        {say('page.check-in.this-phone-came-back-from')}{' '}
-                        <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link>{' '}
-                        {say('page.check-in.within-the-warranty-period')}
-                    </Note>
-                )}
+                <ComebackNote job={job} />
                 <Chips
                     title={say('page.check-in.what-is-seen')}
                     all={OBSERVATIONS}
@@ -148,6 +144,7 @@ export function CheckIn() {
                 >
                     {say('page.check-in.write-down-the-condition')}
                 </Button>
+                <ByPost job={job} />
                 <Receipt job={job} />
             </Box>
         </Box>

@@ -22,6 +22,9 @@ import { useJob } from '../../shell/jobContext';
 import { moment, say, sayReason, sentence } from '../../words/words';
 import { stepTitle } from '../../words/stepWords';
 import { useRun } from '../../bench/useRun';
+import { CameBack } from './CameBack';
+import { going, KeptOldParts, OldParts, type Going } from './OldParts';
+import { PostBack } from './PostBack';
 
 /** What is still open, what the customer hears, the sheet, and the job closed. */
 export function HandOver() {
@@ -32,6 +35,9 @@ export function HandOver() {
     const [told, setTold] = useState(false);
     const [bare, setBare] = useState(false);
     const [reason, setReason] = useState('');
+    const after = useQuery(queries.after(job.id)).data;
+    const [changed, setChanged] = useState<Record<string, Going>>({});
+    const goes = going(after?.oldParts ?? [], changed);
     const close = useChange(job, () =>
         take(
             api.PUT('/api/jobs/{job}/hand-over', {
@@ -41,6 +47,7 @@ export function HandOver() {
                     customerTold: told,
                     filmOff: bare,
                     newFaultsReason: reason.trim() === '' ? null : reason,
+                    oldParts: goes.map((g) => ({ ...g, place: g.place.trim() === '' ? null : g.place })),
                 },
             }),
         ),
@@ -131,6 +138,14 @@ export function HandOver() {
                         <li>{say('page.hand-over.keep-it-dry-and-unloaded-until')}</li>
                     </Box>
                 </Box>
+                {!closed && after && after.oldParts.length > 0 && (
+                    <OldParts
+                        left={after.oldParts}
+                        said={goes}
+                        say={(one) => setChanged({ ...changed, [one.part]: one })}
+                    />
+                )}
+                {closed && after && <KeptOldParts kept={after.kept} />}
                 {final && (
                     <Box component="section" aria-label={say('page.hand-over.tests-before-and-after')}>
                         <Typography component="h2" variant="h2">
@@ -174,6 +189,7 @@ export function HandOver() {
                         </Table>
                     </Box>
                 )}
+                {after?.post && <PostBack job={job} post={after.post} />}
                 <Box component="section" aria-label={say('page.hand-over.at-the-customers-eye')}>
                     <Typography component="h2" variant="h2">
                         {say('page.hand-over.at-the-customers-eye')}
@@ -222,6 +238,9 @@ export function HandOver() {
                 <Button variant="outlined" component="a" href={`/api/jobs/${job.id}/export.json`} download>
                     {say('page.hand-over.whole-job-json')}
                 </Button>
+                {closed && job.closedAs === 'handed-over' && (
+                    <CameBack job={job} functions={final?.rows.map((r) => r.function) ?? []} />
+                )}
                 {!closed && (
                     <>
                         {newFaults.length > 0 && (
