@@ -1,18 +1,13 @@
 // Makes one PNG per main view from a running demo: node bin/screenshots.mjs ADDRESS PASSWORD FOLDER [NAME…]
 import { chromium } from '@playwright/test';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { executablePath, switches } from './chromium.mjs';
+import { onThePhone, sheet } from './phone-shots.mjs';
 
 const [address, password, folder, ...only] = process.argv.slice(2);
-const profile = mkdtempSync(join(tmpdir(), 'facelift-shots-'));
-const context = await chromium.launchPersistentContext(profile, {
-    executablePath,
-    args: switches,
-    viewport: { width: 1280, height: 800 },
-});
-const page = context.pages()[0] ?? (await context.newPage());
+const browser = await chromium.launch({ executablePath, args: switches });
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const page = await context.newPage();
 page.on('console', (m) => m.type() === 'error' && console.error('page:', m.text()));
 await page.goto(`${address}/sign-in`);
 await page.getByLabel('E-mail address').fill('technician@lindenhalt.example');
@@ -33,9 +28,6 @@ const views = {
     part: [`/jobs/${job('T-0302')}/part`, 'Parts on the shelf'],
     quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts', decision],
     'bench-opening': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge'],
-    prove: [`/jobs/${job('T-0301')}/prove`, 'Beside check-in'],
-    'hand-over': [`/jobs/${job('T-0301')}/hand-over`, 'Customer hears'],
-    phones: ['/phones', 'Codes'],
     shelf: ['/shelf', 'S-101'],
     heat: ['/heat', 'Gentlest that works'],
     workbench: [
@@ -50,11 +42,12 @@ const views = {
         },
     ],
     'bench-held': [`/jobs/${job('T-0304')}/check-in`, 'Check next', held],
-    'screw-mat': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge', () => page.keyboard.press('s')],
     'seal-desk': ['/seal', 'recommended', newGlass],
     'bench-tape': ['/', 'At the bench', () => laying('bench-tape', null)],
     transfer: ['/', 'At the bench', transfer],
     'bench-bead': ['/', 'At the bench', () => laying('bench-bead', 'bead')],
+    // These make three more on their way: phone-page, bench-touch and sheet.
+    prove: ['/', 'At the bench', proven],
 };
 
 /** Asks the server as the page does. */
@@ -156,7 +149,17 @@ async function planned(label, phone, code, part, way) {
     await change(id, 'check-in', {
         condition: {
             observations: ['cracked-glass'],
-            marks: [],
+            marks: [
+                {
+                    kind: 'crack',
+                    face: 'front',
+                    points: [
+                        { x: 12, y: 120 },
+                        { x: 26, y: 96 },
+                        { x: 24, y: 70 },
+                    ],
+                },
+            ],
             functions: ['image', 'touch', 'earpiece'].map((f) => ({ function: f, state: 'works' })),
             repairSigns: [],
             takenOut: ['sim-tray'],
@@ -184,15 +187,18 @@ async function planned(label, phone, code, part, way) {
 }
 
 /** Everything before the first step of a kind has been done, in the time that is planned. */
-async function worked(id, kind) {
+async function worked(id, kind, gate = null) {
     const plan = await ask('GET', `/jobs/${id}/plan`);
     const done = (await ask('GET', `/jobs/${id}/bench`)).done.map((d) => d.step);
     const events = [];
     let at = Date.now() - 4 * 3600_000;
-    const until = plan.steps.findIndex((s) => s.kind === kind);
+    const until = plan.steps.findIndex((s) => s.kind === kind && s.gate === (gate ?? s.gate));
     for (const step of plan.steps.slice(0, until).filter((s) => !done.includes(s.id))) {
         for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
             events.push({ type: 'test', at: ++at, data: { gate: step.gate, function: f.function, outcome: 'pass' } });
+        }
+        if (step.kind === 'read-memory' && gate !== null) {
+            events.push({ type: 'data', at: ++at, data: { state: 'given-up', why: 'no programmer at this bench' } });
         }
         at += 1000 * step.hands;
         if (step.wait > 0) {
@@ -217,6 +223,21 @@ async function laying(name, way) {
     await page.waitForLoadState('networkidle');
 }
 
+/** A phone at its last gate: tested on itself, what failed located, its sheet. */
+async function proven() {
+    const part = { name: 'Vesper display', connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
+    const id = await planned('P-4', 'quillon-vesper', 'QV-2110', part, null);
+    await worked(id, 'gate', 'finished');
+    await onThePhone(page, folder);
+    await page.getByText('Not felt').waitFor();
+    await page.screenshot({ path: join(folder, 'bench-touch.png') });
+    console.log('phone-page, bench-touch');
+    await sheet(page, address, id, folder);
+    console.log('sheet');
+    await page.goto(`${address}/jobs/${id}/prove`);
+    await page.getByText('Look next').waitFor();
+}
+
 /** The old display's data is kept, and now it is written to the new one, block by block. */
 async function transfer() {
     const part = { name: 'Vesper display', connector: 'QV-46P', technology: 'oled', colour: 'graphite' };
@@ -224,6 +245,7 @@ async function transfer() {
     await worked(id, 'read-memory');
     await page.getByRole('button', { name: /^Plugged in: read it/ }).click();
     await page.getByRole('button', { name: /^Done/ }).click();
+    await page.getByText('● saved').waitFor();
     await worked(id, 'write-memory');
     // It comes off while it is written, so that both are known and compared; then it is gone on with, slowly.
     await tellProgrammer('fault unplugged 20');
@@ -276,5 +298,4 @@ for (const [name, [path, text, act]] of Object.entries(views)) {
     await page.screenshot({ path: join(folder, `${name}.png`) });
     console.log(name);
 }
-await context.close();
-rmSync(profile, { recursive: true, force: true });
+await browser.close();

@@ -33,6 +33,7 @@ use App\Http\Counter\RulesController;
 use App\Http\Counter\ScopeController;
 use App\Http\Phones\PhoneController;
 use App\Http\Phones\PhoneFileController;
+use App\Http\Phones\ProvisionalController;
 use App\Http\Seal\JobSealController;
 use App\Http\Seal\RollController;
 use App\Http\Seal\SealController;
@@ -58,6 +59,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('me', [SessionController::class, 'show']);
     Route::get('phones', [PhoneController::class, 'index'])->can('viewAny', Job::class);
     Route::get('phones/{phone}', [PhoneController::class, 'show'])->can('viewAny', Job::class);
+    Route::get('families', [ProvisionalController::class, 'families'])->can('viewAny', Job::class);
+    Route::post('provisional/near', [ProvisionalController::class, 'near'])->can('create', Job::class);
+    Route::post('provisional', [ProvisionalController::class, 'store'])->can('create', Job::class);
     Route::post('phones/tell-apart', [PhoneController::class, 'tellApart'])->can('viewAny', Job::class);
     Route::post('phone-files/check', [PhoneFileController::class, 'check'])->can('viewAny', PhoneDrawing::class);
     Route::post('phone-files/outline', [PhoneFileController::class, 'outline'])->can('viewAny', PhoneDrawing::class);

@@ -15,9 +15,10 @@ function head(string $address, string $print, string $host): array
         'ssl' => ['verify_peer' => false, 'verify_peer_name' => false, 'peer_fingerprint' => ['sha256' => $print]],
         'http' => ['ignore_errors' => true, 'follow_location' => 0, 'header' => "Host: $host\r\nAccept: text/html"],
     ]);
-    @file_get_contents($address, false, $context);
+    $answer = @fopen($address, 'r', false, $context);
+    $head = $answer === false ? [] : stream_get_meta_data($answer)['wrapper_data'] ?? [];
 
-    return array_values($http_response_header);
+    return is_array($head) ? array_values(array_filter($head, is_string(...))) : [];
 }
 
 $own = "127.0.0.1:$port";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Counter;
 
 use App\Models\Job;
+use Facelift\Plan\Guess;
 use Facelift\Plan\Plan;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -24,9 +25,15 @@ final readonly class Promise
             ->where('id', '!=', $job->id)
             ->sum(DB::raw("coalesce(json_value(quote, '$.handsOn'), 0) + 0.0"));
         $seconds = (int) round(
-            self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $plan->handsOn() + $plan->waiting()),
+            self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $this->own($plan)),
         );
 
         return Carbon::now()->addSeconds($seconds)->ceilMinutes(15);
+    }
+
+    /** s that this phone takes; one that nobody has drawn is promised by its longest. */
+    private function own(Plan $plan): float
+    {
+        return $plan->handsOn() + $plan->waiting() + (Guess::of($plan)?->reserve($plan) ?? 0.0);
     }
 }

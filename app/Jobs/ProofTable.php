@@ -118,9 +118,25 @@ final readonly class ProofTable
             'how' => $after === null || $gate === Gate::CheckIn
                 ? null
                 : $run->state->proofs->how($gate->value, $function->value)->value,
+            'earlier' => self::earlier($run, $gate, $function),
             'sign' => ($run->state->proofs->signs[$gate->value][$function->value] ?? null)?->value,
             'bears' => $after === Outcome::Fail && $gate !== Gate::CheckIn ? $faults->bears($function)?->value : null,
         ];
+    }
+
+    /** @return array{gate: string, outcome: string}|null the gate before at which it was tested last */
+    private static function earlier(Run $run, Gate $gate, PhoneFunction $function): ?array
+    {
+        $found = null;
+        foreach (array_keys($run->plan->gates) as $id) {
+            if ($id === $gate->value) {
+                break;
+            }
+            $outcome = $run->state->proofs->tests[$id][$function->value] ?? null;
+            $found = $outcome === null ? $found : ['gate' => $id, 'outcome' => $outcome];
+        }
+
+        return $found;
     }
 
     private static function atCheckIn(FunctionState $state): Outcome

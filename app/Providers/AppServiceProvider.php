@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Outside\Caller;
 use App\Outside\Insurer;
 use App\Outside\Supplier;
+use App\Phones\Families;
 use App\Phones\PhoneLibrary;
 use App\Shelf\PartsList\ListStore;
 use App\Words\ShopTime;
@@ -28,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
+        $this->app->singleton(Families::class, static fn(): Families => new Families(base_path('phones/families')));
         $this->app->scoped(ShopBook::class);
         // One for a request: what it found of a seal once it does not work out again.
         $this->app->scoped(Planner::class);

@@ -19,6 +19,9 @@ use Facelift\Plan\School;
 /** The shipped phone files, for tests. */
 final class Phones
 {
+    /** @var array<string, Plan> by phone and kind */
+    private static array $usual = [];
+
     /** @return array<string, mixed> */
     public static function data(string $id): array
     {
@@ -98,11 +101,40 @@ final class Phones
         ?float $set = null,
         School $school = School::StripThenBuild,
     ): Plan {
+        // A plan is immutable: the usual one of each job is made once in a test run.
+        if ($condition === null && $set === null && $school === School::StripThenBuild) {
+            $key = $id . ' ' . $kind->value;
+
+            return self::$usual[$key] ??= self::planned(
+                $id,
+                $kind,
+                Condition::observed([]),
+                null,
+                $school,
+            );
+        }
+
+        return self::planned(
+            $id,
+            $kind,
+            $condition ?? Condition::observed([]),
+            $set,
+            $school,
+        );
+    }
+
+    private static function planned(
+        string $id,
+        ReplacementKind $kind,
+        Condition $condition,
+        ?float $set,
+        School $school,
+    ): Plan {
         $phone = self::read($id);
         $request = new Request(
             $phone,
             $phone->replacement($kind),
-            $condition ?? Condition::observed([]),
+            $condition,
             Source::plate($set ?? 85.0),
             wish: self::wish($id),
             school: $school,

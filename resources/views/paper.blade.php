@@ -2,7 +2,7 @@
     @page { margin: 18mm 16mm; }
     body { font: 10pt "DejaVu Sans", sans-serif; color: #1C2428; }
     h1 { font-size: 17pt; margin: 0 0 2mm; }
-    h2 { font-size: 11.5pt; margin: 6mm 0 2mm; border-bottom: 0.4mm solid #0B5460; padding-bottom: 1mm; }
+    h2 { page-break-after: avoid; font-size: 11.5pt; margin: 6mm 0 2mm; border-bottom: 0.4mm solid #0B5460; padding-bottom: 1mm; }
     table { width: 100%; border-collapse: collapse; }
     th, td { text-align: left; padding: 0.9mm 2mm 0.9mm 0; border-bottom: 0.2mm solid #D8D3C5; vertical-align: top; }
     .quiet { color: #5A666B; }

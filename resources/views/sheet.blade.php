@@ -48,14 +48,14 @@
 
 <h2>{{ $say('sheet.tests') }}</h2>
 @php($final = collect($export['proof'])->where('gate', 'finished'))
-<table class="plain"><tr><td>
-<table>
+@if($felt !== null)<div style="float: right; width: 34mm; text-align: center"><img src="{{ $felt['picture'] }}" alt="" style="height: 58mm"><div class="quiet">{{ $say($felt['percent'] === null ? 'sheet.pixels' : 'sheet.felt', ['percent' => $felt['percent'] ?? 0, 'gate' => $say('gate.' . $felt['gate'])]) }}</div></div>@endif
+<table style="width: {{ $felt === null ? '100%' : '138mm' }}">
     <tr><th>{{ $say('sheet.function') }}</th><th>{{ $say('sheet.at-check-in') }}</th><th>{{ $say('gate.finished') }}</th><th></th></tr>
     @foreach($final as $row)
         <tr><td>{{ $say('function.' . $row['function']) }}</td><td>{{ $say('state.' . $row['before']) }}</td><td>{{ $row['after'] === 'not-tested' ? $say('sheet.not-tested') : $say('outcome.' . $row['after']) }}</td><td @class(['bad' => $row['change'] === 'new-fault'])>{{ $say('change.' . $row['change']) }}</td></tr>
     @endforeach
 </table>
-</td>@if($felt !== null)<td style="width: 34mm; text-align: center"><img src="{{ $felt['picture'] }}" alt="" style="height: 58mm"><div class="quiet">{{ $say($felt['percent'] === null ? 'sheet.pixels' : 'sheet.felt', ['percent' => $felt['percent'] ?? 0, 'gate' => $say('gate.' . $felt['gate'])]) }}</div></td>@endif</tr></table>
+<div style="clear: both"></div>
 @php($together = $final->where('how', 'together'))
 @if($together->count())<p class="bad">{{ $say('proof.not-one-by-one', ['count' => $together->count(), 'all' => $final->count()]) }}: {{ $together->map(fn ($r) => $say('function.' . $r['function']))->implode(', ') }}.</p>@endif
 @foreach($state->proofs->waived as $gate => $reason)<p>{{ $say('sheet.waived', ['gate' => $say('gate.' . $gate), 'why' => $reason]) }}</p>@endforeach

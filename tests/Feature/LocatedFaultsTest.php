@@ -54,6 +54,7 @@ final class LocatedFaultsTest extends TestCase
         $undo = array_column((array) $first['undo'], 'id');
         self::assertContains('seal', $undo);
         self::assertNotContains('earpiece-screws', $undo);
+        self::assertSame(['gate' => 'dry', 'outcome' => 'pass'], $this->row('finished', 'earpiece')['earlier']);
         $grips = $first['grips'];
         self::assertIsArray($grips);
         self::assertIsArray($grips[0]);

@@ -39,7 +39,7 @@ final class ShellTest extends TestCase
         file_put_contents($bad, '{"format": "other"}');
         [$code, $text] = self::facelift('check ' . escapeshellarg($bad), ['FACELIFT_VAR' => self::folder()]);
         self::assertSame(1, $code);
-        self::assertStringContainsString($bad . ': format: must be facelift-phone with version 1', $text);
+        self::assertStringContainsString($bad . ': format: must be facelift-phone with version 1 or 2', $text);
         self::assertSame(
             0,
             self::facelift('check phones/quillon-vesper.phone.json', ['FACELIFT_VAR' => self::folder()])[0],

@@ -1,5 +1,6 @@
 import { devices, expect, test, type Page } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
+import { draw } from '../../bin/finger.mjs';
 import { accessible, onTheShelf, planned, signIn, workedUpTo } from './technician';
 
 /** The phone under test: small, upright, with a finger. */
@@ -16,36 +17,6 @@ async function phone(page: Page): Promise<Page> {
         userAgent: devices['Pixel 5'].userAgent,
     });
     return context.newPage();
-}
-
-/** Draws row after row over the whole glass, but for a band. */
-async function draw(page: Page, spared: (y: number) => boolean): Promise<void> {
-    await page.evaluate(
-        (rows) => {
-            const field = document.querySelector('.field') as HTMLElement;
-            const say = (type: string, x: number, y: number) =>
-                field.dispatchEvent(
-                    new PointerEvent(type, {
-                        pointerId: 1,
-                        clientX: x,
-                        clientY: y,
-                        bubbles: true,
-                        pointerType: 'touch',
-                    }),
-                );
-            // A pointer that is made up cannot be captured.
-            field.setPointerCapture = () => undefined;
-            for (const y of rows) {
-                say('pointerdown', 1, y);
-                for (let x = 10; x < 360; x += 10) {
-                    say('pointermove', x, y);
-                }
-                say('pointermove', 359, y);
-                say('pointerup', 359, y);
-            }
-        },
-        Array.from({ length: 74 }, (_, i) => 5 + 10 * i).filter((y) => !spared(y)),
-    );
 }
 
 /** Everything else that a browser can tell or ask; microphone and cameras are the browser's own stand-ins. */

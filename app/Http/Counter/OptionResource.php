@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Counter;
 
 use Facelift\Cost\QuoteDocument;
+use Facelift\Plan\Guess;
+use Facelift\Plan\Plan;
 use Facelift\Plan\Risk;
 use Facelift\Plan\Risks;
 use Facelift\Pricing\Chosen;
@@ -31,6 +33,7 @@ final readonly class OptionResource
             'steps' => count($plan->steps),
             'screws' => count($plan->mat->places),
             'handsOn' => round($plan->handsOn()),
+            'guess' => self::guess($plan),
             'waiting' => round($plan->waiting()),
             'works' => $plan->works(),
             'glass' => $glass?->advice->toArray(),
@@ -84,6 +87,20 @@ final readonly class OptionResource
                 'percent' => round(100 * $r->probability, 1),
             ], $risks),
             'risk' => round(100 * Risks::together($risks), 1),
+        ];
+    }
+
+    /** @return array<string, int|float>|null what nobody knows of the phone yet; null if nothing is assumed */
+    private static function guess(Plan $plan): ?array
+    {
+        $guess = Guess::of($plan);
+
+        return $guess === null ? null : [
+            'assumed' => count($guess->assumed),
+            'fewest' => $guess->fewest,
+            'most' => $guess->most,
+            'least' => round($guess->least),
+            'longest' => round($guess->longest),
         ];
     }
 }

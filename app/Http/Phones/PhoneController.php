@@ -54,7 +54,7 @@ final readonly class PhoneController
     }
 
     /** @return array<string, mixed> */
-    private static function summary(string $id, Phone $phone): array
+    public static function summary(string $id, Phone $phone): array
     {
         $i = $phone->identity;
         $codes = array_map(

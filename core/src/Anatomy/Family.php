@@ -13,4 +13,6 @@ enum Family: string
     case ScrewedChassis = 'screwed-chassis';
     case MetalShell = 'metal-shell';
     case FoldingOuter = 'folding-outer';
+    /** Opens at the front for the screen and at the back for everything else. */
+    case TwoSided = 'two-sided';
 }

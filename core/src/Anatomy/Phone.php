@@ -31,6 +31,7 @@ final readonly class Phone
         public array $bonds,
         public Panel $panel,
         public array $replacements,
+        public Footing $footing = new Footing(),
     ) {}
 
     /** The same with another ledge, to try one out. */
@@ -50,6 +51,7 @@ final readonly class Phone
             $this->bonds,
             $this->panel,
             $this->replacements,
+            $this->footing,
         );
     }
 

@@ -33,7 +33,7 @@ final readonly class PhoneReader
         $root = Node::root($data, $faults);
         if (!$faults->any() && !self::isOurs($root)) {
             throw Unreadable::because('phone file', [
-                new Fault('format', 'must be ' . self::FORMAT . ' with version 1'),
+                new Fault('format', 'must be ' . self::FORMAT . ' with version 1 or 2'),
             ]);
         }
         $root
@@ -54,6 +54,7 @@ final readonly class PhoneReader
                 'bonds',
                 'panel',
                 'replacements',
+                'footing',
             )
             ->requires(
                 'parts',
@@ -76,7 +77,7 @@ final readonly class PhoneReader
     /** Faults of another format would only be noise: it is asked first, on its own. */
     private static function isOurs(Node $root): bool
     {
-        return $root->raw('format') === self::FORMAT && $root->raw('version') === 1;
+        return $root->raw('format') === self::FORMAT && \in_array($root->raw('version'), [1, 2], true);
     }
 
     private function phone(Node $root): Phone
@@ -97,7 +98,45 @@ final readonly class PhoneReader
             $this->byId($root, 'bonds', (new BondReader())->read(...)),
             $this->panel($root->node('panel')),
             $this->byId($root, 'replacements', $read->replacement(...)),
+            $this->footing($root),
         );
+    }
+
+    /** What the file rests on: only version 2 says it, and a file without it was drawn from the phone. */
+    private function footing(Node $root): Footing
+    {
+        $n = $root->optionalNode('footing');
+        if ($n === null) {
+            return new Footing();
+        }
+        if ($root->raw('version') !== 2) {
+            $root->fault('footing', 'is for version 2');
+        }
+        $n->only('elements', 'sections', 'screws');
+        $rests = static function (Node $of, string $key): array {
+            $all = [];
+            foreach ($of->each($key, static fn(Node $e): array => [
+                $e->only('of', 'rests')->string('of'),
+                $e->enum('rests', Rests::class),
+            ]) as [$id, $what]) {
+                $all[$id] = $what;
+            }
+
+            return $all;
+        };
+        $screws = [];
+        foreach ($n->each('screws', static fn(Node $s): array => [
+            $s->only('of', 'fewest', 'most')->string('of'),
+            $s->int('fewest', 0, 40),
+            $s->int('most', 0, 40),
+        ]) as $i => [$of, $fewest, $most]) {
+            if ($most < $fewest) {
+                $n->fault("screws[$i].most", 'must not be less than fewest');
+            }
+            $screws[$of] = new ScrewRange($fewest, $most);
+        }
+
+        return new Footing($rests($n, 'elements'), $rests($n, 'sections'), $screws);
     }
 
     private function identity(Node $n): Identity

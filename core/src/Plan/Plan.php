@@ -6,6 +6,7 @@ namespace Facelift\Plan;
 
 use Facelift\Cut\EdgeOpening;
 use Facelift\Cut\Move;
+use Facelift\Document\Reason;
 use Facelift\Fasteners\ScrewMat;
 use Facelift\Proof\GateTests;
 use Facelift\Route\Pace;
@@ -53,6 +54,20 @@ final readonly class Plan
         return $this->but(steps: $steps);
     }
 
+    /**
+     * The same with more to be said.
+     *
+     * @param list<Warning> $warnings
+     * @param list<Reason>  $customer
+     */
+    public function remarking(array $warnings, array $customer): self
+    {
+        return $this->but(remarks: new Remarks(
+            [...$this->remarks->warnings, ...$warnings],
+            [...$this->remarks->customer, ...$customer],
+        ));
+    }
+
     /** The same with one bond made again otherwise. */
     public function sealed(SealPlan $seal): self
     {
@@ -75,6 +90,7 @@ final readonly class Plan
         ?Sealing $sealing = null,
         ?array $schools = null,
         ?array $strategies = null,
+        ?Remarks $remarks = null,
     ): self {
         return new self(
             $this->basis,
@@ -84,7 +100,7 @@ final readonly class Plan
             $this->gates,
             $this->mat,
             $this->changes,
-            $this->remarks,
+            $remarks ?? $this->remarks,
             $schools ?? $this->schools,
             $strategies ?? $this->strategies,
         );

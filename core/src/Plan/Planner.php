@@ -72,7 +72,7 @@ final readonly class Planner
             ? [...$warnings, Warning::care(new Reason('bonded-untested'))]
             : $warnings;
 
-        return new Plan(
+        $plan = new Plan(
             $request->basis(),
             $route,
             $steps,
@@ -81,6 +81,25 @@ final readonly class Planner
             ScrewMat::of($this->screws($request, $route)),
             $site->steps->changes(),
             new Remarks($warnings, $this->customer($request, $route, $sealing)),
+        );
+
+        return self::withGuess($plan);
+    }
+
+    /** What nobody knows of the phone yet is said as ranges, to who works and to the customer. */
+    private static function withGuess(Plan $plan): Plan
+    {
+        $guess = $plan->works() ? Guess::of($plan) : null;
+
+        return $guess === null ? $plan : $plan->remarking(
+            [Warning::care(new Reason('phone-assumed', [
+                'count' => \count($guess->assumed),
+                'fewest' => $guess->fewest,
+                'most' => $guess->most,
+                'least' => (int) round($guess->least / 60),
+                'longest' => (int) ceil($guess->longest / 60),
+            ]))],
+            [new Reason('phone-not-drawn')],
         );
     }
 

@@ -14,6 +14,7 @@ use Facelift\Cost\ShopRules;
 use Facelift\Cost\Worth;
 use Facelift\Fit\AfterSwap;
 use Facelift\Fit\DataWay;
+use Facelift\Plan\Guess;
 use Facelift\Plan\Plan;
 use Facelift\Plan\Risk;
 use Facelift\Plan\Risks;
@@ -84,7 +85,8 @@ final readonly class Pricing
         // A panel ruined while fitting is bought and fitted again; glass that takes the panel with it becomes an
         // assembly job.
         $again = $plan->basis->isGlassOnly() && $assembly !== null ? $assembly : $plain;
-        $priced = $this->priced($asked, $plan, $this->jobCost($plan, $part, self::losses($risks, $again)));
+        $losses = [...self::losses($risks, $again), ...$this->unknown($plan)];
+        $priced = $this->priced($asked, $plan, $this->jobCost($plan, $part, $losses));
 
         return new Option(
             $plan,
@@ -108,6 +110,20 @@ final readonly class Pricing
         $work = ChipWork::of($chip);
 
         return $work->works() ? ChipOffer::of($work, $this->chipRecord, $part, $this->rules) : null;
+    }
+
+    /**
+     * What is kept back for a phone that nobody has drawn: half of what it takes at the longest (common practice, no
+     * source).
+     *
+     * @return list<Loss>
+     */
+    private function unknown(Plan $plan): array
+    {
+        $more = Guess::of($plan)?->reserve($plan) ?? 0.0;
+        $labour = $this->rules->hourlyRate->times((int) round($more))->dividedBy(3600)->toCents();
+
+        return $more > 0.0 ? [new Loss('unknown-inside', 0.5, $labour)] : [];
     }
 
     /** @param list<Loss> $losses */

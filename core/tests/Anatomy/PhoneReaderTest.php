@@ -60,7 +60,7 @@ final class PhoneReaderTest extends TestCase
             $value,
         );
         yield 'not an object' => [static fn(): mixed => 'phone', '', 'must be an object'];
-        yield 'another format' => [$with('format', 'other'), 'format', 'must be facelift-phone with version 1'];
+        yield 'another format' => [$with('format', 'other'), 'format', 'must be facelift-phone with version 1 or 2'];
         yield 'a missing name' => [
             $with('identity', [
                 'id' => 'x',

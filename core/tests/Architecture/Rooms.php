@@ -31,6 +31,7 @@ final class Rooms
         'Cost',
         'Plan',
         'Bench',
+        'Capture',
         'Record',
         'Pricing',
     ];

@@ -18,9 +18,6 @@ use Facelift\Tests\Phones;
 /** A bench for tests: a run, and a clock that goes on with what is done. */
 final class Runs
 {
-    /** @var array<string, Plan> made once in a test run */
-    private static array $plans = [];
-
     /** @var list<Event> */
     public array $events = [];
     public Run $run;
@@ -33,7 +30,7 @@ final class Runs
 
     public static function of(string $phone, ReplacementKind $kind): self
     {
-        return new self(self::$plans[$phone . $kind->value] ??= Phones::plan($phone, $kind));
+        return new self(Phones::plan($phone, $kind));
     }
 
     /** The same bench under another plan: one that was written anew from here. */

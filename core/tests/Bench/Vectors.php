@@ -143,6 +143,7 @@ final class Vectors
         $bench->try(T::Data, ['state' => 'given-up', 'why' => 'no contact after three tries']);
         $bench->workUpTo('gate:trial');
         $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'fail']);
+        $bench->try(T::Looked, ['look' => 'reseat', 'subject' => 'display-plug', 'result' => 'found']);
         $bench->try(T::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'pass']);
         $bench->try(T::GateWaived, ['gate' => 'trial', 'reason' => 'tested dry instead']);
         $bench->try(T::StepDone, ['step' => 'gate:trial']);

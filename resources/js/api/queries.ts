@@ -25,6 +25,12 @@ export const queries = {
             queryFn: () => take(api.GET('/api/phones/{phone}', { params: { path: { phone: id } } })),
             staleTime: Infinity,
         }),
+    families: () =>
+        queryOptions({
+            queryKey: ['families'],
+            queryFn: () => take(api.GET('/api/families')),
+            staleTime: Infinity,
+        }),
     after: (id: string) =>
         queryOptions({
             queryKey: ['job', id, 'after'],

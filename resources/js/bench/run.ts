@@ -128,6 +128,7 @@ class Laid {
             case 'problem':
             case 'reading':
             case 'rung':
+            case 'looked':
                 break;
         }
     }

@@ -90,6 +90,8 @@ export function facelift(mode: 'light' | 'dark') {
                     },
                 },
             },
+            // What a field waits for has to be read although the field is off.
+            MuiFormHelperText: { styleOverrides: { root: { '&.Mui-disabled': { color: role.quiet } } } },
             MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
             MuiListItemButton: { styleOverrides: { root: { minHeight: 48 } } },
             MuiTab: { styleOverrides: { root: { minHeight: 56, fontSize: '1rem' } } },

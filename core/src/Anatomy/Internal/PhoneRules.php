@@ -8,6 +8,7 @@ use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Blocks;
 use Facelift\Anatomy\Bond;
 use Facelift\Anatomy\ConnectorKind;
+use Facelift\Anatomy\FileSection;
 use Facelift\Anatomy\LayerRole;
 use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
@@ -63,6 +64,7 @@ final readonly class PhoneRules
             }
         }
         $this->partReferences($phone, $root);
+        $this->footing($phone, $root);
         foreach (array_values($phone->connectors) as $i => $connector) {
             if ($connector->passive && $connector->kind !== ConnectorKind::Coax) {
                 $root->fault(
@@ -74,6 +76,24 @@ final readonly class PhoneRules
         $powers = \count(array_filter($phone->connectors, static fn($c): bool => $c->power));
         if ($powers !== 1) {
             $root->fault('connectors', \sprintf('exactly one must be the battery\'s (power: true), %d are', $powers));
+        }
+    }
+
+    /** What rests on something has to be there. */
+    private function footing(Phone $phone, Node $root): void
+    {
+        $known = $phone->parts + $phone->fasteners + $phone->connectors + $phone->bonds;
+        foreach (array_keys($phone->footing->elements) as $i => $id) {
+            $this->mustKnow($root, "footing.elements[$i].of", [$id], $known);
+        }
+        foreach (array_keys($phone->footing->sections) as $i => $name) {
+            if (FileSection::tryFrom($name) === null) {
+                $all = implode(', ', array_column(FileSection::cases(), 'value'));
+                $root->fault("footing.sections[$i].of", 'must be one of ' . $all);
+            }
+        }
+        foreach (array_keys($phone->footing->screws) as $i => $id) {
+            $this->mustKnow($root, "footing.screws[$i].of", [$id], $phone->fasteners);
         }
     }
 

@@ -285,6 +285,7 @@ export const SHEET_FIELDS: Record<Sheet, Field[]> = {
                 'screwed-chassis': true,
                 'metal-shell': true,
                 'folding-outer': true,
+                'two-sided': true,
             }),
         ),
         choice(

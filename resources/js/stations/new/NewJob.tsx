@@ -15,6 +15,7 @@ import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
+import { NotInList } from './NotInList';
 import { TellApart } from './TellApart';
 
 type Phone = Schemas['PhoneSummary'];
@@ -23,6 +24,7 @@ type Phone = Schemas['PhoneSummary'];
 export function NewJob() {
     const [id] = useState(newId);
     const [find, setFind] = useState('');
+    const [unknown, setUnknown] = useState(false);
     const [phone, setPhone] = useState<Phone | null>(null);
     const [code, setCode] = useState('');
     const [colour, setColour] = useState('');
@@ -119,12 +121,29 @@ export function NewJob() {
                         </ListItemButton>
                     ))}
                     {(told !== null || found.data?.data.length !== 1) && <TellApart find={find} found={setTold} />}
-                    {found.data?.data.length === 0 && (
+                    {!unknown && (
+                        <Button variant="outlined" onClick={() => setUnknown(true)} sx={{ mt: 1, ml: 1 }}>
+                            {say('page.not-in-list.open')}
+                        </Button>
+                    )}
+                    {found.data?.data.length === 0 && !unknown && (
                         <Typography color="textSecondary">
                             {say('page.new-job.no-phone-file-matches-check-the', { find })}
                         </Typography>
                     )}
                 </Box>
+                {unknown && (
+                    <NotInList
+                        found={(p) => {
+                            setUnknown(false);
+                            setFind(`${p.maker} ${p.model}`);
+                            setTold(null);
+                            setPhone(p);
+                            setCode(p.codes[0]?.code ?? '');
+                            setColour('');
+                        }}
+                    />
+                )}
             </Box>
             <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 2, alignContent: 'start', pt: 7 }}>
                 <TextField

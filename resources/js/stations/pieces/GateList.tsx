@@ -105,6 +105,12 @@ export function GateList({ job, plan, run, gate, phone, condition, mayWork, loca
                                             : say('page.gate-list.check-in', {
                                                   state: say(`state.${was}`).toLowerCase(),
                                               }),
+                                        row?.earlier
+                                            ? say('proof.earlier', {
+                                                  gate: say(`gate.${row.earlier.gate}`).toLowerCase(),
+                                                  outcome: say(`outcome.${row.earlier.outcome}`).toLowerCase(),
+                                              })
+                                            : null,
                                         ...needs.map((n) => say(`need.${n}`)),
                                     ]
                                         .filter(Boolean)

@@ -21,6 +21,10 @@ interface Props {
     choose: (kind: Way['kind']) => void;
 }
 
+/** Minutes of hands; a range of a phone that nobody has drawn. */
+const hands = (w: Way): string =>
+    w.guess ? `${Math.round(w.guess.least / 60)}–${minutes(w.guess.longest)}` : minutes(w.handsOn);
+
 /** What a row is called, what it says of a way, and whether that is a figure. */
 type RowOf = [string, (w: Way) => ReactNode, boolean?];
 
@@ -36,8 +40,12 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
         [say('page.ways.price'), (w) => <b>{money(w.money?.gross)}</b>, true],
         ...(inside ? [margin] : []),
         [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : say('page.ways.none'))],
-        [say('page.ways.hands-on-waiting'), (w) => `${minutes(w.handsOn)}, ${minutes(w.waiting)}`, true],
-        [say('page.ways.steps-screws'), (w) => `${w.steps}, ${w.screws}`, true],
+        [say('page.ways.hands-on-waiting'), (w) => `${hands(w)}, ${minutes(w.waiting)}`, true],
+        [
+            say('page.ways.steps-screws'),
+            (w) => `${w.steps}, ${w.guess ? `${w.guess.fewest}–${w.guess.most}` : w.screws}`,
+            true,
+        ],
         [
             say('page.ways.parts-moved-over'),
             (w) => (w.moved.length === 0 ? say('page.ways.none') : `${w.moved.length}: ${w.moved.join(', ')}`),
