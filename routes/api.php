@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Account\SessionController;
 use App\Http\Bench\BenchController;
 use App\Http\Bench\BenchHeatController;
+use App\Http\Bench\CaptureController;
 use App\Http\Bench\DragController;
 use App\Http\Bench\HeatController;
 use App\Http\Bench\PartFailureController;
@@ -218,6 +219,11 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('phone-tests', [PhonePageController::class, 'index'])->can('view', 'job');
             Route::post('phone-page', [PhonePageController::class, 'store'])->can('work', 'job');
             Route::get('proof', ProofController::class)->can('view', 'job');
+            Route::post('captures', [CaptureController::class, 'store'])->can('work', 'job');
+            Route::get('captures', [CaptureController::class, 'index'])->can('view', 'job');
+            Route::delete('captures/{capture}', [CaptureController::class, 'destroy'])
+                ->whereUuid('capture')
+                ->can('work', 'job');
             Route::get('after', [AfterController::class, 'show'])->can('view', 'job');
             Route::post('comeback', [AfterController::class, 'comeBack'])->can('create', Job::class);
             Route::put('post', [AfterController::class, 'came'])->can('checkIn', 'job');

@@ -18,6 +18,7 @@ use App\Models\Job;
 use App\Models\PartState;
 use App\Models\PlanChange;
 use App\Models\ShelfItem;
+use App\Models\User;
 use App\Words\Words;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Stream;
@@ -40,10 +41,12 @@ final readonly class HandOver
         private ShopBook $book,
         private Words $words,
         private OldParts $old,
+        private KeepWorked $worked,
     ) {}
 
     /**
      * @param list<array{part: string, goes: Stream, place: string|null}> $old what becomes of the old parts
+     * @param User|null $by who hands it over, and keeps what the work has shown of a phone that nobody had drawn
      *
      * @throws Conflict If the job was changed meanwhile.
      */
@@ -54,12 +57,14 @@ final readonly class HandOver
         ?string $newFaultsReason,
         bool $filmOff = false,
         array $old = [],
+        ?User $by = null,
     ): Job {
         return $this->change->atAnyTime($job, $version, function (Job $locked) use (
             $customerTold,
             $newFaultsReason,
             $filmOff,
             $old,
+            $by,
         ): void {
             if ($locked->handed_over_at !== null) {
                 return;
@@ -74,6 +79,9 @@ final readonly class HandOver
             $locked->closed_as = ClosedAs::HandedOver;
             $this->old->keep($locked, $old);
             $this->settle($locked);
+            if ($by !== null) {
+                ($this->worked)($locked, $by);
+            }
         });
     }
 

@@ -59,6 +59,14 @@ final readonly class Planning
             ->among($this->comparison->of($request, $this->book->rules()->holds));
     }
 
+    /** Made again with the same source while the phone stands open: beside the sources that were compared before. */
+    public function again(Job $job, Source $source, Approach $approach, Plan $before): Plan
+    {
+        $request = $this->request($job, $job->kind ?? ReplacementKind::DisplayAssembly);
+
+        return $this->planner->plan($request->heatedBy($source, $approach))->among($before->strategies);
+    }
+
     /** What a plan of a job is made from; heated on the usual plate until something else is said. */
     public function request(Job $job, ReplacementKind $kind): Request
     {

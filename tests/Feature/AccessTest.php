@@ -21,7 +21,7 @@ final class AccessTest extends TestCase
                         ['api', '{phone}', '{label}', '{item}', '{part}', '{bond}', '{format}', '{step}'],
                         ['', 'quillon-vesper', 'S-101', '1', '1', 'seal', 'pdf', 'power-off'],
                         (string) preg_replace(
-                            '/\{(job|photo|import|count|return|claim|source|change|roll|dump)\}/',
+                            '/\{(job|photo|import|count|return|claim|source|change|roll|dump|capture)\}/',
                             $this->newId(),
                             $uri,
                         ),

@@ -289,6 +289,24 @@ export async function onTheShelf(page: Page, label: string, of: PartFor): Promis
     expect(added.status(), await added.text()).toBe(201);
 }
 
+/** A phone that nobody has drawn, taken in as the counter does. */
+export async function provisional(page: Page): Promise<void> {
+    const answer = await post(page, '/provisional', {
+        maker: 'Tivane',
+        model: 'Knot',
+        code: 'TK-7',
+        family: 'front-opening',
+        width: 71.2,
+        height: 158.4,
+        thickness: 8.1,
+        tray: true,
+        stylus: false,
+        curved: false,
+        front: [],
+    });
+    expect(answer.status(), await answer.text()).toBe(200);
+}
+
 async function doneIn(page: Page, job: string): Promise<ReadonlySet<string>> {
     const answer = await page.request.get(`/api${job}/bench`, {
         headers: { Accept: 'application/json', Referer: page.url() },

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { accessible, signIn } from './technician';
+import { accessible, atStep, onTheShelf, planned, planOf, provisional, signIn, workedUpTo } from './technician';
 
 /** Counts what a person puts in: a field filled, a thing pressed, a place tapped. */
 class Hands {
@@ -72,4 +72,52 @@ test('a phone that nobody has drawn: taken in at the counter, and what is not kn
     await expect(page.getByRole('row', { name: /^Hands-on/ })).toContainText(/\d+–\d+ min/);
     await expect(page.getByRole('row', { name: /^Steps, screws/ })).toContainText(/\d+–\d+/);
     await accessible(page);
+});
+
+test('at the bench there is more than was assumed: it is said with a key, and the plan goes on from there', async ({
+    page,
+}) => {
+    await signIn(page);
+    await provisional(page);
+    await onTheShelf(page, 'S-955', {
+        modelCodes: ['TK-7'],
+        connector: 'unknown',
+        technology: 'oled',
+        colour: 'black',
+        refresh: 60,
+    });
+    const job = await planned(page, {
+        find: 'knot',
+        phone: 'Tivane Knot',
+        code: 'TK-7',
+        customer: 'More Inside',
+        seen: ['Cracked glass'],
+        kind: 'Display assembly',
+        label: 'S-955',
+    });
+    await workedUpTo(page, job, (s) => s.id === 'unscrew:bracket-short');
+    await page.goto(`${job}/bench`);
+    await atStep(page, 'unscrew:bracket-short');
+    await page.keyboard.press('a');
+    const dialog = page.getByRole('dialog', { name: 'There is more here' });
+    await dialog.getByRole('combobox', { name: 'They hold' }).click();
+    await page.getByRole('option', { name: 'Connector bracket' }).click();
+    await dialog.getByLabel('What to call it').fill('Hidden screws');
+    await dialog.getByLabel('How many').fill('3');
+    await accessible(page);
+    await dialog.getByRole('button', { name: 'Put it into the plan' }).click();
+    await expect(dialog).toBeHidden();
+    await atStep(page, 'unscrew:bracket-short');
+    const plan = await planOf(page, job);
+    const more = plan.steps.find((s) => s.figures['name'] === 'Hidden screws' && s.kind === 'unscrew');
+    expect(more).toBeDefined();
+    expect(plan.steps.findIndex((s) => s.id === 'lift-part:bracket')).toBeGreaterThan(
+        plan.steps.findIndex((s) => s.id === more?.id),
+    );
+    // What has come off was there: struck out it is refused, kindly, and nothing is kept.
+    await page.keyboard.press('x');
+    await page.getByRole('combobox', { name: 'What is not there' }).click();
+    await page.getByRole('option', { name: 'Tail screws' }).click();
+    await page.getByRole('button', { name: 'Put it into the plan' }).click();
+    await expect(page.getByRole('dialog')).toContainText('Tail screws has come off already');
 });

@@ -6,6 +6,7 @@ namespace App\Http\Counter;
 
 use App\Counter\HandOver;
 use App\Models\Job;
+use App\Models\User;
 use App\Papers\JobExport;
 use App\Papers\JobSheet;
 use Illuminate\Http\JsonResponse;
@@ -15,6 +16,7 @@ final readonly class HandOverController
 {
     public function update(HandOverRequest $request, Job $job, HandOver $handOver): JobResource
     {
+        $user = $request->user();
         $reason = $request->filled('newFaultsReason') ? $request->string('newFaultsReason')->trim()->toString() : null;
 
         return new JobResource(
@@ -25,6 +27,7 @@ final readonly class HandOverController
                 $reason,
                 $request->boolean('filmOff'),
                 $request->oldParts(),
+                $user instanceof User ? $user : null,
             ),
         );
     }

@@ -18,7 +18,9 @@ import { history, opened } from '../../../resources/js/places/draw/history';
 import { allRound, blank, fresh } from '../../../resources/js/places/draw/library';
 import { figure, read, shown, valueAt, withValue } from '../../../resources/js/places/draw/values';
 
-const files = readdirSync('phones').map((f) => JSON.parse(readFileSync(`phones/${f}`, 'utf8')) as PhoneFile);
+const files = readdirSync('phones')
+    .filter((f) => f.endsWith('.phone.json'))
+    .map((f) => JSON.parse(readFileSync(`phones/${f}`, 'utf8')) as PhoneFile);
 const [phone = blank] = files.filter((f) => f.identity.id === 'quillon-vesper');
 const named = (mm: number): PhoneFile => ({ ...phone, body: { ...phone.body, width: mm } });
 

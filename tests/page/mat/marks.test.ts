@@ -8,10 +8,12 @@ import { stepFigures, stepText, stepTitle } from '../../../resources/js/words/st
 import { sayReason } from '../../../resources/js/words/words';
 
 /** Every shipped phone with every kind of part that it has. */
-const jobs = readdirSync('phones').flatMap((file) => {
-    const phone = JSON.parse(readFileSync(`phones/${file}`, 'utf8')) as PhoneFile;
-    return phone.replacements.map((r): [string, string] => [phone.identity.id, r.kind]);
-});
+const jobs = readdirSync('phones')
+    .filter((file) => file.endsWith('.phone.json'))
+    .flatMap((file) => {
+        const phone = JSON.parse(readFileSync(`phones/${file}`, 'utf8')) as PhoneFile;
+        return phone.replacements.map((r): [string, string] => [phone.identity.id, r.kind]);
+    });
 
 const phoneOf = (id: string): PhoneFile => JSON.parse(readFileSync(`phones/${id}.phone.json`, 'utf8')) as PhoneFile;
 

@@ -15,6 +15,7 @@ import { useJob } from '../../shell/jobContext';
 import { say } from '../../words/words';
 import { Drawing } from './Drawing';
 import { HeatStrip } from './HeatStrip';
+import { CaptureDialog } from './CaptureDialog';
 import { KeysHelp } from './KeysHelp';
 import { Ledger } from './Ledger';
 import { StepCard } from './StepCard';
@@ -54,10 +55,12 @@ function Working({ job, phone, plan, run }: Props) {
         keys: false,
         problem: false,
     });
+    const [capture, setCapture] = useState<'more-screws' | 'not-there' | null>(null);
     const show = (what: Shown, on: boolean) => setShown((s) => ({ ...s, [what]: on }));
     const view = benchView(plan, run, phone, looking);
     const { step, opening } = view;
     const mayWork = job.mayWork && job.handedOverAt === null;
+    const assumed = (phone.footing?.elements ?? []).some((e) => e.rests === 'assumed');
     const real = useHeated(job.id, view);
     const hands = handsOn(job.id, plan, run, view, mayWork);
     const act = (what: () => boolean) => () => {
@@ -90,6 +93,8 @@ function Working({ job, phone, plan, run }: Props) {
         ledger: () => show('ledger', !shown.ledger),
         dragged: drag.toggle,
         easily,
+        more: () => setCapture(assumed && mayWork ? 'more-screws' : null),
+        notThere: () => setCapture(assumed && mayWork ? 'not-there' : null),
         nextOne: () => (laying ? laying.next() : view.nextScrew !== null && hands.tick(view.nextScrew)),
         help: () => show('keys', true),
     });
@@ -154,12 +159,16 @@ function Working({ job, phone, plan, run }: Props) {
                 drag={drag}
                 laying={laying}
                 transferring={transferring}
+                more={assumed && mayWork ? () => setCapture('more-screws') : null}
                 leaveOut={hands.leaveOut}
                 showProblem={(on) => show('problem', on)}
                 backToNow={view.looking ? () => setLooking(null) : null}
             />
             {shown.ledger && (
                 <Ledger job={job.id} phone={phone} plan={plan} run={run} close={() => show('ledger', false)} />
+            )}
+            {capture !== null && (
+                <CaptureDialog job={job} phone={phone} step={step} first={capture} close={() => setCapture(null)} />
             )}
             {shown.keys && <KeysHelp close={() => show('keys', false)} />}
             <Box role="status" sx={{ position: 'absolute', left: -9999 }}>

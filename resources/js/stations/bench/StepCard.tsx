@@ -49,6 +49,8 @@ interface Props {
     laying: Laying | null;
     /** Null at any step that the programmer has no part in. */
     transferring: Transferring | null;
+    /** Says what is met that is not in the plan; null for a phone that was drawn. */
+    more: (() => void) | null;
     /** The seal is not renewed. */
     leaveOut: () => void;
     showProblem: (shown: boolean) => void;
@@ -186,6 +188,11 @@ export function StepCard(p: Props) {
                             {say('page.drag.went-easily')}
                         </KeyedButton>
                     </Box>
+                )}
+                {p.more && (
+                    <KeyedButton k="A" onClick={p.more} disabled={false}>
+                        {say('page.step-card.more-here')}
+                    </KeyedButton>
                 )}
                 <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
                     <KeyedButton k="H" onClick={p.heatAgain} disabled={!p.mayWork || !p.view.mayHeatAgain}>

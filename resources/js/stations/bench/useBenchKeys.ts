@@ -12,6 +12,10 @@ export interface BenchKeys {
     nextOne: () => void;
     dragged: () => void;
     easily: () => void;
+    /** Something is met that is not in the plan; only of a phone that nobody has drawn. */
+    more: () => void;
+    /** What the step is about is not there. */
+    notThere: () => void;
     help: () => void;
 }
 
@@ -29,6 +33,8 @@ export const KEYS = [
     ['S', say('page.screw-mat')],
     ['N', say('page.bench.next-screw-out-or-in')],
     ['L', say('page.what-is-where')],
+    ['A', say('page.bench.more-here')],
+    ['X', say('page.bench.not-there')],
     ['/', say('page.find-a-step')],
     ['?', say('page.bench.these-keys')],
 ] as const;
@@ -49,6 +55,8 @@ export function useBenchKeys(keys: BenchKeys): void {
     useHotkeys('n', keys.nextOne, options);
     useHotkeys('d', keys.dragged, options);
     useHotkeys('e', keys.easily, options);
+    useHotkeys('a', keys.more, options);
+    useHotkeys('x', keys.notThere, options);
     useHotkeys('slash', () => document.getElementById('find-step')?.focus(), options);
     useHotkeys('shift+slash', keys.help, options);
 }

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Exceptions\Conflict;
+use App\Jobs\Planning;
+use App\Jobs\Runs;
+use App\Jobs\Standing;
+use App\Models\Job;
+use App\Models\PhoneDrawing;
+use App\Models\SaidOfPhone;
+use App\Models\User;
+use App\Phones\DrawPhone;
+use App\Phones\PhoneLibrary;
+use Facelift\Bench\Regrown;
+use Facelift\Capture\Capture;
+use Facelift\Capture\Captured;
+use Facelift\Document\Unreadable;
+use Facelift\Heat\SourceReader;
+use Facelift\Plan\PlanDocument;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Keeps what is said at the bench of a phone that nobody has drawn: its file in a next version, and the plan anew from
+ * where the phone now stands; all of it or nothing.
+ */
+final readonly class CaptureAtBench
+{
+    public function __construct(
+        private PhoneLibrary $phones,
+        private DrawPhone $draw,
+        private Planning $planning,
+        private Runs $runs,
+        private Standing $standing,
+    ) {}
+
+    /**
+     * The same id again changes nothing.
+     *
+     * @throws Conflict   If the job is closed, its phone was drawn, or what is said contradicts what came off already.
+     * @throws Unreadable If it makes no phone that can be worked on: nothing is kept.
+     */
+    public function __invoke(Job $job, User $user, Captured $said): Job
+    {
+        return DB::connection()->transaction(function () use ($job, $user, $said): Job {
+            $locked = $this->open($job);
+            if (SaidOfPhone::query()->whereKey($said->event)->exists()) {
+                return $locked;
+            }
+            $this->mustNotContradict($locked, $said);
+            $rows = $this->rows($locked);
+            $base = $rows[0]->base ?? $locked->phone;
+            $capture = new Capture($this->document($base));
+            $so_far = $capture->of(array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $rows));
+            $document = $capture->after($so_far, $said);
+            SaidOfPhone::query()->create([
+                'id' => $said->event,
+                'job_id' => $locked->id,
+                'base' => $base,
+                'kind' => $said->kind,
+                'at' => $said->at,
+                'said' => [
+                    'of' => $said->of,
+                    'name' => $said->name,
+                    'under' => $said->under,
+                    'count' => $said->count,
+                    'length' => $said->length,
+                    'driver' => $said->driver,
+                    'places' => $said->places,
+                ],
+                'user_id' => $user->id,
+            ]);
+
+            return $this->goOn($locked, $user, $document);
+        }, 3);
+    }
+
+    /**
+     * Takes back what was said.
+     *
+     * @throws Conflict If the job is closed, or a step about it is done.
+     */
+    public function undo(Job $job, User $user, string $event): Job
+    {
+        return DB::connection()->transaction(function () use ($job, $user, $event): Job {
+            $locked = $this->open($job);
+            $row = SaidOfPhone::query()->where('job_id', $locked->id)->findOrFail($event);
+            if ($row->undone) {
+                return $locked;
+            }
+            $made = $row->captured()->makes();
+            if ($this->wasHandled($locked, $made)) {
+                throw Conflict::notReachable('A step about it is done. Undo that step first.');
+            }
+            $row->update(['undone' => true]);
+            $left = array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $this->rows($locked));
+
+            return $this->goOn($locked, $user, (new Capture($this->document($row->base)))->of($left));
+        }, 3);
+    }
+
+    private function open(Job $job): Job
+    {
+        $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
+        if ($locked->handed_over_at !== null) {
+            throw Conflict::closed($locked);
+        }
+        if (!$this->phones->phone($locked->phone)->footing->isProvisional() && $this->rows($locked) === []) {
+            $why = 'This phone is drawn. What is wrong in its file is put right at the workbench.';
+            throw Conflict::notReachable($why);
+        }
+
+        return $locked;
+    }
+
+    /** @return list<SaidOfPhone> in the order of their times */
+    private function rows(Job $job): array
+    {
+        return array_values(
+            SaidOfPhone::query()
+                ->where('job_id', $job->id)
+                ->where('undone', false)
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function document(string $phone): array
+    {
+        $document = [];
+        foreach ((array) $this->phones->document($phone) as $key => $value) {
+            $document[(string) $key] = $value;
+        }
+
+        return $document;
+    }
+
+    /** What has come off was there, and as many as came off. */
+    private function mustNotContradict(Job $job, Captured $said): void
+    {
+        if ($said->of !== '' && $this->wasHandled($job, $said->of)) {
+            $name = $this->phones->phone($job->phone)->nameOf($said->of);
+            throw Conflict::notReachable("$name has come off already. Undo that step first.");
+        }
+    }
+
+    private function wasHandled(Job $job, string $element): bool
+    {
+        $run = $this->runs->run($job);
+        foreach (array_intersect_key($run->plan->steps, $run->state->done) as $step) {
+            if (in_array($element, $step->act->subjects, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, mixed> $document */
+    private function goOn(Job $job, User $user, array $document): Job
+    {
+        $run = $this->runs->run($job);
+        $id = explode('@', $job->phone)[0];
+        $last = PhoneDrawing::query()->where('phone', $id)->max('version');
+        $kept = ($this->draw)($user, $id, is_numeric($last) ? (int) $last : 0, $document);
+        $job->phone = $id . '@' . $kept->version;
+        $source = $job->heat_source ?? ['kind' => 'plate', 'set' => 85];
+        $plan = (new Regrown($run))->into($this->planning->again(
+            $job,
+            (new SourceReader())->read($source),
+            (new SourceReader())->approach($source),
+            $run->plan,
+        ));
+        $job->plan = (new PlanDocument())->json($plan);
+        $this->standing->moved($job, $run->under($plan));
+        ++$job->version;
+        $job->save();
+
+        return $job;
+    }
+}
