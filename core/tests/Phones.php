@@ -7,6 +7,9 @@ namespace Facelift\Tests;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind;
+use Facelift\Capture\FamilyFile;
+use Facelift\Capture\Provisional;
+use Facelift\Capture\Told;
 use Facelift\Condition\Condition;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\Approach;
@@ -35,6 +38,34 @@ final class Phones
 
         /** @var array<string, mixed> $data */
         return $data;
+    }
+
+    /**
+     * A phone that nobody has drawn: a front-opening one, as it is taken in at the counter.
+     *
+     * @return array<string, mixed> its document
+     */
+    public static function provisional(): array
+    {
+        $file = __DIR__ . '/../../phones/families/front-opening.family.json';
+        $family = FamilyFile::read(json_decode((string) file_get_contents($file), true, 64, \JSON_THROW_ON_ERROR));
+
+        return (new Provisional($family))->of(new Told(
+            'Ondrel',
+            'Knot',
+            'OK-1',
+            71.0,
+            148.0,
+            8.0,
+        ));
+    }
+
+    /** The usual plan of a display assembly for any phone. */
+    public static function planFor(Phone $phone): Plan
+    {
+        $kind = $phone->replacement(ReplacementKind::DisplayAssembly);
+
+        return (new Planner())->plan(new Request($phone, $kind, Condition::observed([]), Source::plate(85.0)));
     }
 
     public static function read(string $id): Phone

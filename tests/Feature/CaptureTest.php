@@ -23,19 +23,7 @@ final class CaptureTest extends TestCase
     {
         parent::setUp();
         $this->as(Role::Technician);
-        $this->ask('POST', '/provisional', [
-            'maker' => 'Tivane',
-            'model' => 'Sable',
-            'code' => 'TS-1',
-            'family' => 'front-opening',
-            'width' => 71.2,
-            'height' => 149.4,
-            'thickness' => 8.1,
-            'tray' => true,
-            'stylus' => false,
-            'curved' => false,
-            'front' => [],
-        ], 200);
+        $this->ask('POST', '/provisional', ['front' => []] + ProvisionalTest::TOLD, 200);
         ShelfItem::query()->create([
             'label' => 'S-955', 'name' => 'Sable display', 'kind' => 'display-assembly', 'model_codes' => ['TS-1'],
             'connector' => 'unknown', 'technology' => 'oled', 'colour' => 'black', 'refresh' => 60, 'brings' => [],

@@ -16,7 +16,7 @@ use Tests\TestCase;
 /** A phone that is not in the list: from the counter to its first plan. */
 final class ProvisionalTest extends TestCase
 {
-    private const TOLD = [
+    public const TOLD = [
         'maker' => 'Tivane',
         'model' => 'Sable',
         'code' => 'TS-1',

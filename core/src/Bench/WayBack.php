@@ -46,7 +46,7 @@ final readonly class WayBack
         }
         $undo = array_map(
             fn(string $id): Undo => new Undo($id, $this->phone->nameOf($id), $this->seconds($id)),
-            array_values(array_diff($ids, $this->off)),
+            $this->inOrder(array_values(array_diff($ids, $this->off))),
         );
 
         return new WayThere(
@@ -54,6 +54,20 @@ final readonly class WayBack
             array_sum(array_map(static fn(Undo $u): float => $u->seconds, $undo)),
             array_values(array_filter(array_map($this->grips(...), $undo))),
         );
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<string> as they came off the first time; what did not comes last
+     */
+    private function inOrder(array $ids): array
+    {
+        $first = array_flip($this->plan->route->ids());
+        $at = static fn(string $id): int => $first[$id] ?? \count($first);
+        usort($ids, static fn(string $a, string $b): int => $at($a) <=> $at($b));
+
+        return $ids;
     }
 
     /** @return list<string> what has to be off or out so that the look can be made; none if it is made from outside */

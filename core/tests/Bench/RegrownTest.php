@@ -4,21 +4,12 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Bench;
 
-use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
-use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Bench\Regrown;
 use Facelift\Capture\Capture;
 use Facelift\Capture\Captured;
 use Facelift\Capture\CaptureKind;
-use Facelift\Capture\FamilyFile;
-use Facelift\Capture\Provisional;
-use Facelift\Capture\Told;
-use Facelift\Condition\Condition;
-use Facelift\Heat\Source;
-use Facelift\Plan\Plan;
-use Facelift\Plan\Planner;
-use Facelift\Plan\Request;
+use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -34,8 +25,8 @@ final class RegrownTest extends TestCase
     #[TestWith(['gate:trial'])]
     public function testWhatWasDoneStaysAndTheRestIsWorkedToTheEnd(string $until): void
     {
-        $base = self::base();
-        $bench = new Runs(self::plan((new PhoneReader())->read($base)));
+        $base = Phones::provisional();
+        $bench = new Runs(Phones::planFor((new PhoneReader())->read($base)));
         $bench->workUpTo($until);
         $done = array_keys($bench->state()->done);
         $more = new Captured(
@@ -47,7 +38,7 @@ final class RegrownTest extends TestCase
             count: 2,
         );
         $known = (new PhoneReader())->read((new Capture($base))->of([$more]));
-        $plan = (new Regrown($bench->run))->into(self::plan($known));
+        $plan = (new Regrown($bench->run))->into(Phones::planFor($known));
         self::assertSame([], array_diff($done, array_keys($plan->steps)), 'every step that was done is in it');
         self::assertArrayHasKey('unscrew:' . $more->makes(), $plan->steps);
         $next = $bench->under($plan);
@@ -55,28 +46,5 @@ final class RegrownTest extends TestCase
         $next->workUpTo(null);
         self::assertNull($next->next());
         self::assertSame([], $next->run->astray());
-    }
-
-    /** @return array<string, mixed> */
-    private static function base(): array
-    {
-        $file = __DIR__ . '/../../../phones/families/front-opening.family.json';
-        $family = FamilyFile::read(json_decode((string) file_get_contents($file), true, 64, \JSON_THROW_ON_ERROR));
-
-        return (new Provisional($family))->of(new Told(
-            'Ondrel',
-            'Knot',
-            'OK-1',
-            71.0,
-            148.0,
-            8.0,
-        ));
-    }
-
-    private static function plan(Phone $phone): Plan
-    {
-        $kind = $phone->replacement(K::DisplayAssembly);
-
-        return (new Planner())->plan(new Request($phone, $kind, Condition::observed([]), Source::plate(85.0)));
     }
 }

@@ -8,21 +8,13 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
-use Facelift\Anatomy\ReplacementKind as K;
 use Facelift\Anatomy\Rests;
 use Facelift\Capture\Capture;
 use Facelift\Capture\Captured;
 use Facelift\Capture\CaptureKind as What;
-use Facelift\Capture\FamilyFile;
-use Facelift\Capture\Provisional;
-use Facelift\Capture\Told;
-use Facelift\Condition\Condition;
 use Facelift\Document\Unreadable;
-use Facelift\Heat\Source;
-use Facelift\Plan\Plan;
-use Facelift\Plan\Planner;
-use Facelift\Plan\Request;
 use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
 final class CaptureTest extends TestCase
@@ -44,7 +36,7 @@ final class CaptureTest extends TestCase
         self::assertSame(2, $phone->fasteners[$id]->count());
         self::assertSame(2.4, $phone->fasteners[$id]->length);
         self::assertSame(Rests::Measured, $phone->footing->of($id));
-        $steps = array_keys(self::plan($phone)->steps);
+        $steps = array_keys(Phones::planFor($phone)->steps);
         $at = static fn(string $step): int => (int) array_search($step, $steps, true);
         self::assertLessThan($at('lift-part:bracket'), $at('unscrew:' . $id));
         self::assertContains('screw-in:' . $id, $steps, 'and back in');
@@ -60,7 +52,7 @@ final class CaptureTest extends TestCase
             count: 3,
             at: 2,
         );
-        $steps = array_keys(self::plan(self::phone($cover, $screws))->steps);
+        $steps = array_keys(Phones::planFor(self::phone($cover, $screws))->steps);
         $at = static fn(string $step): int => (int) array_search($step, $steps, true);
         self::assertGreaterThan($at('lift-part:bracket'), $at('lift-part:' . $cover->makes()));
         self::assertGreaterThan($at('unscrew:' . $screws->makes()), $at('lift-part:' . $cover->makes()));
@@ -72,7 +64,7 @@ final class CaptureTest extends TestCase
         $plug = self::said(What::MorePlug, name: 'Antenna plug', under: ['earpiece-flex']);
         $phone = self::phone($plug);
         self::assertSame(['earpiece-flex', 'main-board'], $phone->connectors[$plug->makes()]->joins);
-        $steps = array_keys(self::plan($phone)->steps);
+        $steps = array_keys(Phones::planFor($phone)->steps);
         $at = static fn(string $step): int => (int) array_search($step, $steps, true);
         self::assertGreaterThan($at('unplug:battery-plug'), $at('unplug:' . $plug->makes()));
     }
@@ -83,7 +75,7 @@ final class CaptureTest extends TestCase
         self::assertArrayNotHasKey('bracket', $phone->parts);
         self::assertArrayNotHasKey('bracket-short', $phone->fasteners, 'they held nothing else');
         self::assertSame([], $phone->connectors['display-plug']->after);
-        self::assertNotContains('lift-part:bracket', array_keys(self::plan($phone)->steps));
+        self::assertNotContains('lift-part:bracket', array_keys(Phones::planFor($phone)->steps));
     }
 
     public function testCountedScrewsAreAsManyAndNoLongerARange(): void
@@ -108,7 +100,8 @@ final class CaptureTest extends TestCase
     public function testWhatThePhoneCannotBeWithoutIsNotStruckOut(): void
     {
         $this->expectException(Unreadable::class);
-        (new Capture(self::base()))->after(self::base(), self::said(What::NotThere, of: 'battery-plug'));
+        $base = Phones::provisional();
+        (new Capture($base))->after($base, self::said(What::NotThere, of: 'battery-plug'));
     }
 
     /** Whichever way it arrives, and however often, it comes to the same file; no screw is lost on the way. */
@@ -120,8 +113,8 @@ final class CaptureTest extends TestCase
             for ($i = 0; $i < $dice->int(1, 8); ++$i) {
                 $said[] = self::madeUp($dice, $i);
             }
-            $file = (new Capture(self::base()))->of($said);
-            $again = (new Capture(self::base()))->of($dice->shuffled([...$said, $said[0]]));
+            $file = (new Capture(Phones::provisional()))->of($said);
+            $again = (new Capture(Phones::provisional()))->of($dice->shuffled([...$said, $said[0]]));
             self::assertSame($file, $again);
             $phone = (new PhoneReader())->read($file);
             foreach ($said as $one) {
@@ -180,31 +173,8 @@ final class CaptureTest extends TestCase
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function base(): array
-    {
-        $file = __DIR__ . '/../../../phones/families/front-opening.family.json';
-        $family = FamilyFile::read(json_decode((string) file_get_contents($file), true, 64, \JSON_THROW_ON_ERROR));
-
-        return (new Provisional($family))->of(new Told(
-            'Ondrel',
-            'Knot',
-            'OK-1',
-            71.0,
-            148.0,
-            8.0,
-        ));
-    }
-
     private static function phone(Captured ...$said): Phone
     {
-        return (new PhoneReader())->read((new Capture(self::base()))->of(array_values($said)));
-    }
-
-    private static function plan(Phone $phone): Plan
-    {
-        $kind = $phone->replacement(K::DisplayAssembly);
-
-        return (new Planner())->plan(new Request($phone, $kind, Condition::observed([]), Source::plate(85.0)));
+        return (new PhoneReader())->read((new Capture(Phones::provisional()))->of(array_values($said)));
     }
 }

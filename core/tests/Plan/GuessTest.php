@@ -6,15 +6,8 @@ namespace Facelift\Tests\Plan;
 
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\ReplacementKind as K;
-use Facelift\Capture\FamilyFile;
-use Facelift\Capture\Provisional;
-use Facelift\Capture\Told;
-use Facelift\Condition\Condition;
-use Facelift\Heat\Source;
 use Facelift\Plan\Guess;
 use Facelift\Plan\Plan;
-use Facelift\Plan\Planner;
-use Facelift\Plan\Request;
 use Facelift\Tests\Phones;
 use PHPUnit\Framework\TestCase;
 
@@ -54,16 +47,7 @@ final class GuessTest extends TestCase
     /** @param list<string>|null $seen ids; null for all */
     private static function plan(?array $seen): Plan
     {
-        $file = __DIR__ . '/../../../phones/families/front-opening.family.json';
-        $family = FamilyFile::read(json_decode((string) file_get_contents($file), true, 64, \JSON_THROW_ON_ERROR));
-        $document = (new Provisional($family))->of(new Told(
-            'Ondrel',
-            'Knot',
-            'OK-1',
-            71.0,
-            148.0,
-            8.0,
-        ));
+        $document = Phones::provisional();
         $footing = $document['footing'];
         \assert(\is_array($footing) && \is_array($footing['elements']));
         $footing['elements'] = array_map(static function (mixed $e) use ($seen): mixed {
@@ -73,8 +57,7 @@ final class GuessTest extends TestCase
             return $is ? array_replace($e, ['rests' => 'seen']) : $e;
         }, $footing['elements']);
         $phone = (new PhoneReader())->read(array_replace($document, ['footing' => $footing]));
-        $kind = $phone->replacement(K::DisplayAssembly);
 
-        return (new Planner())->plan(new Request($phone, $kind, Condition::observed([]), Source::plate(85.0)));
+        return Phones::planFor($phone);
     }
 }

@@ -113,13 +113,15 @@ function Way({ ranked }: { ranked: Ranked }) {
             {say('located.undo', { names: ranked.undo.map((u) => u.name).join(', ') })}
             {ranked.grips.map((g) => (
                 <Box component="b" key={g.name} sx={{ display: 'block' }}>
-                    {g.hours === null
-                        ? say('located.shut', { name: g.name, at: moment(new Date(g.shut).toISOString()) })
-                        : say('located.grips', {
-                              name: g.name,
-                              at: moment(new Date(g.shut).toISOString()),
-                              hours: g.hours,
-                          })}
+                    {g.hours !== null && holds(g.shut, g.hours)
+                        ? say('located.holds', { name: g.name, at: moment(new Date(g.shut).toISOString()) })
+                        : g.hours === null
+                          ? say('located.shut', { name: g.name, at: moment(new Date(g.shut).toISOString()) })
+                          : say('located.grips', {
+                                name: g.name,
+                                at: moment(new Date(g.shut).toISOString()),
+                                hours: g.hours,
+                            })}
                 </Box>
             ))}
         </Box>
@@ -139,6 +141,9 @@ function Answer({ job, look, subject }: { job: string; look: string; subject: st
         </Box>
     );
 }
+
+/** True once a fresh bond has held for as long as it needs. */
+const holds = (shut: number, hours: number): boolean => Date.now() > shut + 3_600_000 * hours;
 
 const minutes = (seconds: number): string => (seconds < 90 ? '1' : String(Math.round(seconds / 60)));
 
