@@ -32,6 +32,7 @@ final readonly class AcceptQuote
         private Quoting $quoting,
         private Promise $promise,
         private Stations $stations,
+        private PhoneHistory $history,
     ) {}
 
     /**
@@ -71,10 +72,8 @@ final readonly class AcceptQuote
                 if ($locked->accepted_at !== null && $as !== null && self::isSame($locked, $as, $itemId, $data)) {
                     return;
                 }
-                if ($warranty && $locked->comeback_of === null) {
-                    throw ValidationException::withMessages([
-                        'warranty' => 'This phone did not come back from a job of ours: there is no warranty to use.',
-                    ]);
+                if ($warranty) {
+                    $this->mustBeCovered($locked);
                 }
                 $option = $this->option(
                     $locked,
@@ -102,6 +101,17 @@ final readonly class AcceptQuote
                 $locked->heat_reason = null;
             });
         });
+    }
+
+    /** What came back after the warranty is repaired again, and paid. */
+    private function mustBeCovered(Job $job): void
+    {
+        $before = $job->before;
+        if ($before === null || !$this->history->underWarranty($before, $job->created_at)) {
+            throw ValidationException::withMessages(['warranty' => $before === null
+                ? 'This phone did not come back from a job of ours: there is no warranty to use.'
+                : 'It came back after the warranty of ' . $before->tag() . ' had ended.']);
+        }
     }
 
     /** True if the very same was accepted before, the decision about the display's data with it. */

@@ -40,10 +40,11 @@ final readonly class PhoneHistory
             ->first();
     }
 
-    public function underWarranty(Job $job): bool
+    /** @param Carbon|null $on when it came back; null for now */
+    public function underWarranty(Job $job, ?Carbon $on = null): bool
     {
         return $job->closed_as === ClosedAs::HandedOver
             && $job->handed_over_at !== null
-            && $job->handed_over_at->gte(Carbon::now()->subDays($this->book->rules()->warrantyDays));
+            && $job->handed_over_at->gte(($on ?? Carbon::now())->copy()->subDays($this->book->rules()->warrantyDays));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\OldPartKept;
 use App\Models\PostBox;
 use App\Models\Role;
+use App\Models\ShelfItem;
 use App\Papers\JobSheet;
 use App\Papers\PackingList;
 use App\Words\ShopTime;
@@ -115,6 +116,33 @@ final class AftercareTest extends TestCase
         self::assertContains($step, ['fit-part:mesh', 'plug-in:sensor-plug', 'fit-part:earpiece-flex']);
         $none = ['id' => $this->newId(), 'what' => 'function', 'text' => 'nothing to hear'];
         $this->ask('POST', "/jobs/$t->job/comeback", $none, 422);
+    }
+
+    public function testWhatComesBackAfterTheWarrantyIsTiedAndPaid(): void
+    {
+        $t = $this->atBench();
+        $t->workThrough();
+        $this->handOver($t->job);
+        foreach ([[30, true, 200], [5000, false, 422]] as [$days, $covered, $status]) {
+            Job::query()->whereKey($t->job)->update(['handed_over_at' => Carbon::now()->subDays($days)]);
+            $back = ['id' => $this->newId(), 'what' => 'creaks', 'text' => 'has play'];
+            $job = $this->ask('POST', "/jobs/$t->job/comeback", $back, 200);
+            self::assertSame($covered, $job->json('comebackOf.covered'));
+            $label = 'S-97' . $days;
+            $this->partFor('quillon-vesper', ReplacementKind::DisplayAssembly, $label);
+            $again = new Technician($this, $back['id']);
+            $again->change('check-in', ['condition' => Technician::condition(['cracked-glass'])]);
+            $again->change('scope', ['kind' => 'display-assembly', 'reason' => null]);
+            $again->change('part', ['item' => ShelfItem::query()->where('label', $label)->sole()->id]);
+            $option = $again->option('display-assembly');
+            $again->change('quote/acceptance', [
+                'kind' => 'display-assembly',
+                'item' => $option['item'],
+                'gross' => $option['gross'],
+                'warranty' => true,
+                'data' => $option['data'],
+            ], $status);
+        }
     }
 
     public function testWhatCameByPostGoesBackAndTheAddressIsKeptNoLonger(): void

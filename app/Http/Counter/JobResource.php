@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Counter;
 
+use App\Counter\PhoneHistory;
 use App\Http\Shelf\ShelfItemResource;
 use App\Jobs\SealWishes;
 use App\Jobs\Unread;
@@ -40,7 +41,7 @@ final class JobResource extends JsonResource
             'seal' => SealWishes::shown($job),
             'school' => $job->school->value,
             'oldPanel' => $job->old_panel->value,
-            'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of),
+            'comebackOf' => $job->comeback_of === null ? null : self::before($job->comeback_of, $job),
             'worth' => $job->worth,
             'receipt' => $job->receipt === null
                     ? null
@@ -63,11 +64,15 @@ final class JobResource extends JsonResource
         ];
     }
 
-    /** @return array{id: string, tag: string}|null */
-    private static function before(string $id): ?array
+    /** @return array{id: string, tag: string, covered: bool}|null */
+    private static function before(string $id, Job $back): ?array
     {
         $job = Job::query()->find($id);
 
-        return $job === null ? null : ['id' => $job->id, 'tag' => $job->tag()];
+        return $job === null ? null : [
+            'id' => $job->id,
+            'tag' => $job->tag(),
+            'covered' => app(PhoneHistory::class)->underWarranty($job, $back->created_at),
+        ];
     }
 }

@@ -59,12 +59,6 @@ final readonly class DataTold
         return AfterSwap::of($basis->phone->panel, $basis->replacement->kind, $sheet)->by($gone)->hears ?? [];
     }
 
-    /** Where a function that the memory serves points to when it fails. */
-    public function cause(): Reason
-    {
-        return new Reason($this->isCopied() ? 'memory-copied-and-fails' : 'memory-not-copied');
-    }
-
     private function chipFailed(): bool
     {
         foreach ($this->run->troubles() as $event) {

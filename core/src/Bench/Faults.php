@@ -184,7 +184,11 @@ final readonly class Faults
     private function looks(): array
     {
         $looks = [];
-        $tested = max([0, ...array_map(static fn(Event $e): int => $e->at, $this->run->tests())]);
+        $fails = array_filter(
+            $this->run->tests(),
+            static fn(Event $e): bool => $e->text('outcome') === Outcome::Fail->value,
+        );
+        $tested = max([0, ...array_map(static fn(Event $e): int => $e->at, array_values($fails))]);
         foreach ($this->run->looks() as $event) {
             $look = Look::tryFrom($event->text('look'));
             if ($look !== null) {

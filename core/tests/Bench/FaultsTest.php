@@ -102,6 +102,9 @@ final class FaultsTest extends TestCase
         self::assertNull($bench->try(EventType::Looked, $plug + ['result' => 'found']));
         $found = self::located($bench)->ranked[0];
         self::assertGreaterThan($before->share, $found->share);
+        $bench->try(EventType::Test, ['gate' => 'trial', 'function' => 'image', 'outcome' => 'pass']);
+        $still = self::located($bench)->ranked[0]->suspicion;
+        self::assertSame($plug['subject'], $still->subject, 'that others pass after it says nothing');
         $bench->try(EventType::Test, ['gate' => 'trial', 'function' => 'touch', 'outcome' => 'fail']);
         self::assertNotSame(K::PlugOff, self::located($bench)->ranked[0]->suspicion->kind);
         self::assertSame('unknown-look', $bench->try(EventType::Looked, ['look' => 'guess'])?->reason->code);

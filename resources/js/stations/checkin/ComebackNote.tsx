@@ -15,7 +15,9 @@ export function ComebackNote({ job }: { job: Job }) {
         <Note tone="care">
             {say('page.check-in.this-phone-came-back-from')}{' '}
             <Link to={`/jobs/${job.comebackOf.id}/hand-over`}>{job.comebackOf.tag}</Link>
-            {back === null ? ` ${say('page.check-in.within-the-warranty-period')}` : '.'}
+            {job.comebackOf.covered
+                ? ` ${say('page.check-in.within-the-warranty-period')}`
+                : ` ${say('page.check-in.after-the-warranty')}`}
             {back !== null && (
                 <>
                     <div>

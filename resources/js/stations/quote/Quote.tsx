@@ -72,7 +72,7 @@ export function Quote() {
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.quote.quote-for', { customer: job.customer })}
                 </Typography>
-                {job.comebackOf && (
+                {job.comebackOf?.covered === true && (
                     <FormControlLabel
                         control={
                             <Switch
