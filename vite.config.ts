@@ -26,8 +26,21 @@ function shortKeys(): Plugin {
     };
 }
 
-/** What is said at the stations of a job alone: reasons, and the sentences of a step. The first page does without. */
-const LATER = /^(?:note|reason|text)\./;
+/**
+ * What is said at the stations of a job, the workbench and the desks alone, or on paper: reasons, the sentences of a
+ * step, their own pages. The first page does without.
+ */
+const ALONE = [
+    'calibrate bench capture check-in chip drawing-table fields further-price hand-over heat heat-bar',
+    'ledger mark-tools marks new-job next-check not-in-list on-the-phone packs part part-order',
+    'phone-review plan problem-panel quote reading-dialog receipt seal sources step-card step-clock',
+    'step-words transfer tried ways',
+]
+    .join(' ')
+    .split(' ');
+const LATER = new RegExp(
+    `^(?:note|reason|text|step|caution|located|evidence|part-kind|sheet|under-test|page\\.(?:${ALONE.join('|')}))\\.`,
+);
 
 /** The words as two modules: those of the first page, and those that come with a station. */
 function wordsInTwo(): Plugin {
@@ -60,6 +73,8 @@ export default defineConfig({
     build: { sourcemap: false, target: 'es2022' },
     test: {
         include: ['tests/page/**/*.test.ts'],
+        // Long enough for a machine that does other things as well.
+        testTimeout: 30_000,
         environment: 'node',
         setupFiles: ['resources/js/words/later.ts'],
     },

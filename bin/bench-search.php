@@ -46,10 +46,10 @@ if (DB::table('repair_jobs')->count() < JOBS) {
     DB::statement(<<<SQL
         insert into shelf_items (label, name, kind, model_codes, supplier, batch, state, place,
             version, created_at, updated_at, search)
-        select concat('P-', seq), concat('Display ', seq), 'display-assembly', json_array('QV-2110'), 'Norrby Panels',
+        select concat('P-', seq), concat('Display ', seq), 'display-assembly', json_array('QV-2110'), 'Norvend Panels',
             concat('NP-', seq div 50), if(seq mod 3 = 0, 'fitted', 'new'), concat('A', seq mod 90),
             1, now(), now(),
-            concat('P-', seq, ' Display ', seq, ' Norrby Panels NP-', seq div 50, ' A', seq mod 90, ' QV-2110')
+            concat('P-', seq, ' Display ', seq, ' Norvend Panels NP-', seq div 50, ' A', seq mod 90, ' QV-2110')
         from seq_1_to_$parts
         SQL);
     DB::statement(
@@ -68,7 +68,7 @@ $asked = [
     'history of an IMEI' => '/api/history?imei=490154203237518',
     'parts, first page' => '/api/shelf',
     'parts by number' => '/api/shelf?q=Display+17777',
-    'parts by batch' => '/api/shelf?q=Norrby+377',
+    'parts by batch' => '/api/shelf?q=Norvend+377',
     'parts in a state' => '/api/shelf?state=new',
 ];
 $queries = [];

@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test';
 import { join } from 'node:path';
 import { executablePath, switches } from './chromium.mjs';
 import { onThePhone, sheet } from './phone-shots.mjs';
+import { captured, tellIt, TOLD, unknownAtBench } from './unknown-shots.mjs';
 
 const [address, password, folder, ...only] = process.argv.slice(2);
 const browser = await chromium.launch({ executablePath, args: switches });
@@ -28,27 +29,58 @@ const views = {
     part: [`/jobs/${job('T-0302')}/part`, 'Parts on the shelf'],
     quote: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts', decision],
     'bench-opening': [`/jobs/${job('T-0302')}/bench`, 'Cut the left edge'],
-    shelf: ['/shelf', 'S-101'],
+    orders: ['/shelf-orders', 'On order', arrives],
     heat: ['/heat', 'Gentlest that works'],
-    workbench: [
-        '/draw/brasca-larch',
-        'Nothing is wrong',
-        async () => {
-            await page.getByRole('button', { name: 'Back', exact: true }).click();
-            await page
-                .getByRole('navigation', { name: 'Contents' })
-                .getByRole('button', { name: 'Cover screws' })
-                .click();
-        },
-    ],
-    'bench-held': [`/jobs/${job('T-0304')}/check-in`, 'Check next', held],
+    workbench: ['/', 'At the bench', workbench],
+    plan: [`/jobs/${job('T-0304')}/check-in`, 'Check next', planPage],
     'seal-desk': ['/seal', 'recommended', newGlass],
-    'bench-tape': ['/', 'At the bench', () => laying('bench-tape', null)],
+    'bench-tape': ['/', 'At the bench', laying],
     transfer: ['/', 'At the bench', transfer],
-    'bench-bead': ['/', 'At the bench', () => laying('bench-bead', 'bead')],
-    // These make three more on their way: phone-page, bench-touch and sheet.
+    unknown: ['/', 'At the bench', told],
+    // This makes one more on its way: capture.
+    review: ['/', 'At the bench', unknown],
+    // These make two more on their way: phone-page and sheet.
     prove: ['/', 'At the bench', proven],
 };
+
+/** A part has come: what is known of it is filled in. */
+async function arrives() {
+    await page.getByRole('button', { name: 'It has come' }).first().click();
+    await page.getByRole('textbox', { name: 'Batch' }).fill('NP-2688');
+    await page.getByRole('textbox', { name: 'Place' }).fill('A6');
+}
+
+/** The file of a phone that nobody has drawn, at the workbench: what is still missing, most useful first. */
+async function workbench() {
+    await ask('POST', '/provisional', { ...TOLD, model: 'Burr', code: 'TB-2' });
+    await page.goto(`${address}/draw/tivane-burr`);
+    await page.getByText('Nothing to mend').waitFor();
+    await page.getByRole('button', { name: 'Back', exact: true }).waitFor();
+    await page
+        .getByRole('navigation', { name: 'Contents' })
+        .getByRole('button', { name: 'Bracket screws, short' })
+        .click();
+}
+
+/** A phone that nobody has drawn, at the bench. */
+async function unknown() {
+    const id = await unknownAtBench({ ask, planned, worked });
+    await captured({ page });
+    await page.screenshot({ path: join(folder, 'capture.png') });
+    console.log('capture');
+    await page.getByRole('button', { name: /^Put it into the plan/ }).click();
+    await page.getByText('● saved').waitFor();
+    await worked(id, 'unplug', null, 'unplug:battery-plug');
+    await page.getByText('Which of these is the battery’s connector?').first().waitFor();
+    await page.getByRole('button', { name: '1 · as drawn' }).click();
+    await page.getByText('● saved').waitFor();
+    await worked(id, 'none', null, 'none');
+    await page.goto(`${address}/jobs/${id}/hand-over`);
+    await page.getByRole('region', { name: 'What this repair has shown of the phone' }).evaluate((e) => {
+        e.scrollIntoView({ block: 'start' });
+        window.scrollBy(0, -70);
+    });
+}
 
 /** Asks the server as the page does. */
 async function ask(method, path, data) {
@@ -73,8 +105,8 @@ function decided({ data }) {
     return data.length > 0 && data[0].way !== 'own' ? { way: data[0].way, by: 'M. Ansel' } : null;
 }
 
-/** From a job's check-in to a plan with the recommended source, to the second pass, and there the blade drags. */
-async function held() {
+/** From a job's check-in to its plan: ways of heating side by side. */
+async function planPage() {
     const id = job('T-0304');
     await change(id, 'scope', { kind: 'display-assembly', reason: null });
     const { data } = await ask('GET', `/jobs/${id}/part`);
@@ -89,29 +121,11 @@ async function held() {
     });
     await page.goto(`${address}/jobs/${id}/plan`);
     await page.locator('tr.Mui-selected').getByRole('button').nth(1).waitFor();
-    await page.screenshot({ path: join(folder, 'plan.png') });
-    await page.locator('tr.Mui-selected').getByRole('button').first().click();
-    await page.getByRole('link', { name: 'To the bench' }).waitFor();
-    const { steps } = await ask('GET', `/jobs/${id}/plan`);
-    const until = steps.findIndex((s) => s.id === steps.filter((p) => p.kind === 'cut-pass')[1]?.id);
-    const events = [];
-    let at = 0;
-    for (const step of steps.slice(0, until)) {
-        if (step.wait > 0) {
-            events.push({ type: 'timer-started', at: (at += 5000), data: { step: step.id } });
-        }
-        at += 1000 * (step.wait > 0 ? step.wait : step.hands);
-        events.push({ type: 'step-done', at, data: { step: step.id } });
-    }
-    // As if the last of it had been done a few seconds ago.
-    const from = Date.now() - 4000 - at;
-    await ask('POST', `/jobs/${id}/events`, {
-        events: events.map((e) => ({ ...e, id: crypto.randomUUID(), at: Math.round(from + e.at) })),
-    });
-    await page.goto(`${address}/jobs/${id}/bench`);
-    await page.getByText('mm per second now').waitFor();
-    await page.keyboard.press('d');
-    await page.getByRole('button', { name: /plan the rest again/ }).waitFor();
+}
+
+/** A phone that nobody has drawn, told at the counter. */
+async function told() {
+    await tellIt(page, address);
 }
 
 /** New glass on the desk: the bar of optical adhesive on the phone's own panel. */
@@ -137,7 +151,7 @@ async function planned(label, phone, code, part, way) {
         brings: [],
         cost: '58.00',
         sheet: null,
-        supplier: 'Norrby Panels',
+        supplier: 'Norvend Panels',
         batch: 'NP-2714',
         state: 'new',
         place: 'B4',
@@ -187,17 +201,21 @@ async function planned(label, phone, code, part, way) {
 }
 
 /** Everything before the first step of a kind has been done, in the time that is planned. */
-async function worked(id, kind, gate = null) {
+async function worked(id, kind, gate = null, stop = null) {
     const plan = await ask('GET', `/jobs/${id}/plan`);
     const done = (await ask('GET', `/jobs/${id}/bench`)).done.map((d) => d.step);
     const events = [];
     let at = Date.now() - 4 * 3600_000;
-    const until = plan.steps.findIndex((s) => s.kind === kind && s.gate === (gate ?? s.gate));
-    for (const step of plan.steps.slice(0, until).filter((s) => !done.includes(s.id))) {
+    const until = plan.steps.findIndex((s) =>
+        stop === null ? s.kind === kind && s.gate === (gate ?? s.gate) : s.id === stop,
+    );
+    for (const step of plan.steps
+        .slice(0, until === -1 ? plan.steps.length : until)
+        .filter((s) => !done.includes(s.id))) {
         for (const f of plan.gates.find((g) => g.gate === step.gate)?.functions ?? []) {
             events.push({ type: 'test', at: ++at, data: { gate: step.gate, function: f.function, outcome: 'pass' } });
         }
-        if (step.kind === 'read-memory' && gate !== null) {
+        if (step.kind === 'read-memory' && (gate !== null || stop === 'none')) {
             events.push({ type: 'data', at: ++at, data: { state: 'given-up', why: 'no programmer at this bench' } });
         }
         at += 1000 * step.hands;
@@ -211,13 +229,13 @@ async function worked(id, kind, gate = null) {
     await page.goto(`${address}/jobs/${id}/bench`);
 }
 
-/** A Fern 4 of its own, worked up to its adhesive; at the dry fit a way is chosen, or the recommended one is taken. */
-async function laying(name, way) {
+/** A Fern 4 of its own, worked up to its adhesive, a few pieces of which are laid. */
+async function laying() {
     const part = { name: 'Fern 4 display', connector: 'BF-36Y', technology: 'oled', colour: 'moss' };
-    const id = await planned(`P-${name === 'bench-tape' ? 1 : 2}`, 'brasca-fern-4', 'BF4-E', part, way);
+    const id = await planned('P-1', 'brasca-fern-4', 'BF4-E', part, null);
     await worked(id, 'lay-seal');
     await page.getByRole('region', { name: 'What is laid now' }).waitFor();
-    for (let i = 0; way === null && i < 4; ++i) {
+    for (let i = 0; i < 4; ++i) {
         await page.keyboard.press('n');
     }
     await page.waitForLoadState('networkidle');
@@ -230,8 +248,7 @@ async function proven() {
     await worked(id, 'gate', 'finished');
     await onThePhone(page, folder);
     await page.getByText('Not felt').waitFor();
-    await page.screenshot({ path: join(folder, 'bench-touch.png') });
-    console.log('phone-page, bench-touch');
+    console.log('phone-page');
     await sheet(page, address, id, folder);
     console.log('sheet');
     await page.goto(`${address}/jobs/${id}/prove`);

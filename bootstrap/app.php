@@ -20,7 +20,10 @@ return Application::configure(basePath: dirname(__DIR__))
         web: __DIR__ . '/../routes/web.php',
         api: __DIR__ . '/../routes/api.php',
         commands: __DIR__ . '/../routes/console.php',
-        then: static fn() => Route::middleware('throttle:under-test')->group(__DIR__ . '/../routes/under-test.php'),
+        then: static function (): void {
+            Route::middleware('throttle:under-test')->group(__DIR__ . '/../routes/under-test.php');
+            Route::middleware('throttle:under-test')->group(__DIR__ . '/../routes/calendar.php');
+        },
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         // The application is same-origin: no cross-origin request is ever answered.

@@ -15,6 +15,9 @@ return [
     // How the shop writes moments on paper: its time zone, and the language of its dates.
     'zone' => env('FACELIFT_ZONE', 'Europe/Berlin'),
     'dates' => env('FACELIFT_DATES', 'en_GB'),
+    // What packs of phone files are signed with: 32 random bytes in base64; empty to sign none. And whose they are.
+    'pack_key' => env('FACELIFT_PACK_KEY', ''),
+    'shop' => env('FACELIFT_SHOP', 'Lindenhalt Tram Market, stall 9'),
     // Browser tests move the clock by this file; nothing else sets it.
     'clock' => env('FACELIFT_CLOCK', ''),
     // Nobody waits longer than three tries of this many seconds for a service outside.

@@ -32,6 +32,10 @@ use App\Http\Counter\QuoteController;
 use App\Http\Counter\ReceiptController;
 use App\Http\Counter\RulesController;
 use App\Http\Counter\ScopeController;
+use App\Http\Counter\ShopController;
+use App\Http\Day\CalendarController;
+use App\Http\Day\DayController;
+use App\Http\Phones\PackController;
 use App\Http\Phones\PhoneController;
 use App\Http\Phones\PhoneFileController;
 use App\Http\Phones\ProvisionalController;
@@ -41,9 +45,11 @@ use App\Http\Seal\SealController;
 use App\Http\Shelf\CountController;
 use App\Http\Shelf\ImportController;
 use App\Http\Shelf\OldPartController;
+use App\Http\Shelf\OrderController;
 use App\Http\Shelf\ReturnController;
 use App\Http\Shelf\ShelfController;
 use App\Http\Shelf\SupplierController;
+use App\Models\Absence;
 use App\Models\Claim;
 use App\Models\HeatSource;
 use App\Models\Job;
@@ -75,6 +81,13 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('phone-files/{phone}/versions', [PhoneFileController::class, 'versions'])
         ->where('phone', '[a-z0-9-]+')
         ->can('viewAny', PhoneDrawing::class);
+    Route::post('phone-files/{phone}/versions/{version}/review', [PhoneFileController::class, 'review'])
+        ->where('phone', '[a-z0-9-]+')
+        ->whereNumber('version')
+        ->can('draw', PhoneDrawing::class);
+    Route::post('phone-packs', [PackController::class, 'make'])->can('viewAny', PhoneDrawing::class);
+    Route::post('phone-packs/look', [PackController::class, 'look'])->can('draw', PhoneDrawing::class);
+    Route::post('phone-packs/take', [PackController::class, 'take'])->can('draw', PhoneDrawing::class);
     Route::get('history', HistoryController::class)->can('viewAny', Job::class);
     Route::get('shelf', [ShelfController::class, 'index'])->can('viewAny', ShelfItem::class);
     Route::post('shelf', [ShelfController::class, 'store'])->can('keep', ShelfItem::class);
@@ -102,6 +115,15 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('shelf/counts/{count}/close', [CountController::class, 'close'])
         ->whereUuid('count')
         ->can('keep', ShelfItem::class);
+    Route::get('orders', [OrderController::class, 'index'])->can('viewAny', ShelfItem::class);
+    Route::prefix('orders/{order}')
+        ->whereUuid('order')
+        ->group(static function (): void {
+            Route::put('arrival', [OrderController::class, 'arrived'])->can('keep', ShelfItem::class);
+            Route::put('wrong', [OrderController::class, 'wrong'])->can('keep', ShelfItem::class);
+            Route::put('due', [OrderController::class, 'later'])->can('keep', ShelfItem::class);
+            Route::put('loss', [OrderController::class, 'lost'])->can('keep', ShelfItem::class);
+        });
     Route::get('returns', [ReturnController::class, 'index'])->can('viewAny', ShelfItem::class);
     Route::put('returns/{return}', [ReturnController::class, 'update'])
         ->whereUuid('return')
@@ -134,8 +156,22 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('rolls', [RollController::class, 'index'])->can('viewAny', Roll::class);
     Route::put('rolls/{roll}', [RollController::class, 'update'])->whereUuid('roll')->can('keep', Roll::class);
     Route::delete('rolls/{roll}', [RollController::class, 'destroy'])->whereUuid('roll')->can('keep', Roll::class);
+    Route::get('day', [DayController::class, 'show'])->can('viewAny', Job::class);
+    Route::get('day.ics', [CalendarController::class, 'file'])->can('viewAny', Job::class);
+    Route::get('day/address', [CalendarController::class, 'show'])->can('keep', ShopRule::class);
+    Route::post('day/address', [CalendarController::class, 'change'])->can('keep', ShopRule::class);
+    Route::post('day/preview', [DayController::class, 'preview'])->can('viewAny', Job::class);
+    Route::put('absences/{absence}', [DayController::class, 'leave'])
+        ->whereUuid('absence')
+        ->can('keep', Absence::class);
+    Route::delete('absences/{absence}', [DayController::class, 'comeBack'])
+        ->whereUuid('absence')
+        ->can('keep', Absence::class);
+    Route::get('shop', [ShopController::class, 'show'])->can('viewAny', Job::class);
+    Route::put('shop', [ShopController::class, 'update'])->can('keep', ShopRule::class);
     Route::get('rules', [RulesController::class, 'show'])->can('keep', ShopRule::class);
     Route::put('rules', [RulesController::class, 'update'])->can('keep', ShopRule::class);
+    Route::post('rules/effect', [RulesController::class, 'effect'])->can('keep', ShopRule::class);
     Route::get('timers', TimerController::class)->can('viewAny', Job::class);
     Route::get('thermometers', [ThermometerController::class, 'index'])->can('viewAny', Job::class);
     Route::get('jobs', [JobController::class, 'index'])->can('viewAny', Job::class);
@@ -145,6 +181,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         ->whereUuid('job')
         ->group(static function (): void {
             Route::get('', [JobController::class, 'show'])->can('view', 'job');
+            Route::put('place', [DayController::class, 'place'])->can('choose', 'job');
             Route::put('check-in', CheckInController::class)->can('checkIn', 'job');
             Route::post('look', LookController::class)->can('view', 'job');
             Route::get('photos', [PhotoController::class, 'index'])->can('view', 'job');
@@ -152,6 +189,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])
                 ->whereUuid('photo')
                 ->can('view', 'job');
+            Route::put('photos/{photo}/ground', [PhotoController::class, 'ground'])
+                ->whereUuid('photo')
+                ->can('work', 'job');
             Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])
                 ->whereUuid('photo')
                 ->can('checkIn', 'job');
@@ -159,6 +199,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('receipt.pdf', [ReceiptController::class, 'pdf'])->can('view', 'job');
             Route::get('supplier', [SupplierController::class, 'show'])->can('view', 'job');
             Route::post('supplier', [SupplierController::class, 'ask'])->can('choose', 'job');
+            Route::put('order', [OrderController::class, 'store'])->can('choose', 'job');
+            Route::put('phone', [JobController::class, 'comes'])->can('checkIn', 'job');
             Route::get('quote', [QuoteController::class, 'show'])->can('view', 'job');
             Route::put('quote/acceptance', [QuoteController::class, 'accept'])->can('choose', 'job');
             Route::put('quote/refusal', [QuoteController::class, 'refuse'])->can('choose', 'job');
@@ -220,6 +262,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::post('phone-page', [PhonePageController::class, 'store'])->can('work', 'job');
             Route::get('proof', ProofController::class)->can('view', 'job');
             Route::post('captures', [CaptureController::class, 'store'])->can('work', 'job');
+            Route::get('phone-review', [HandOverController::class, 'phoneReview'])->can('view', 'job');
             Route::get('captures', [CaptureController::class, 'index'])->can('view', 'job');
             Route::delete('captures/{capture}', [CaptureController::class, 'destroy'])
                 ->whereUuid('capture')

@@ -23,7 +23,7 @@ const SMALL = 1400;
 function offers(string $code, string $kind): array
 {
     $offers = [];
-    foreach ([['Norrby Panels', 'N', 1.0], ['Ostrava Screen Trade', 'O', 0.72]] as [$maker, $letter, $share]) {
+    foreach ([['Norvend Panels', 'N', 1.0], ['Oskarrin Screen Trade', 'O', 0.72]] as [$maker, $letter, $share]) {
         $noise = crc32($code . $kind . $letter);
         $cents = (int) round(((BASE[$kind] ?? SMALL) + ($noise % 900)) * $share);
         $offers[] = [

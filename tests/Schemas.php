@@ -54,7 +54,7 @@ final class Schemas
             $resolver = self::$validator->resolver();
             \assert($resolver instanceof SchemaResolver);
             $resolver->registerRaw(self::document());
-            foreach (['phone', 'plan', 'condition', 'job', 'dump'] as $name) {
+            foreach (['phone', 'plan', 'condition', 'job', 'dump', 'day'] as $name) {
                 $resolver->registerFile(
                     self::BASE . "schemas/$name.schema.json",
                     self::folder() . "schemas/$name.schema.json",

@@ -140,7 +140,7 @@ abstract class TestCase extends BaseTestCase
             'brings' => $file->replacement($kind)->brings,
             'cost' => '40.00',
             'sheet' => null,
-            'supplier' => 'Norrby Panels',
+            'supplier' => 'Norvend Panels',
             'batch' => 'NP-1',
             'place' => 'X1',
             'state' => 'new',

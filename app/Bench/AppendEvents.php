@@ -54,6 +54,10 @@ final readonly class AppendEvents
                 BenchEvent::query()->insert($rows);
                 ($this->tape)($locked->id, $answer->run, $kept);
                 $this->standing->moved($locked, $answer->run);
+                $locked->hand = $user->id;
+                $locked->hand_at = array_reduce($kept, static fn(int $at, Event $e): int => max($at, $e->at), 0);
+                // It was asked to begin, and has begun.
+                $locked->pin_at = null;
                 $locked->save();
             }
 

@@ -8,16 +8,20 @@ use App\Exceptions\Conflict;
 use App\Jobs\Planning;
 use App\Jobs\Runs;
 use App\Jobs\Standing;
+use App\Models\DrawingStanding;
 use App\Models\Job;
-use App\Models\PhoneDrawing;
 use App\Models\SaidOfPhone;
 use App\Models\User;
 use App\Phones\DrawPhone;
 use App\Phones\PhoneLibrary;
+use Facelift\Bench\CameOff;
 use Facelift\Bench\Regrown;
 use Facelift\Capture\Capture;
 use Facelift\Capture\Captured;
+use Facelift\Capture\CaptureKind;
+use Facelift\Capture\SeenNow;
 use Facelift\Document\Unreadable;
+use Facelift\Geometry\Point;
 use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
 use Illuminate\Support\Facades\DB;
@@ -52,24 +56,18 @@ final readonly class CaptureAtBench
             $this->mustNotContradict($locked, $said);
             $rows = $this->rows($locked);
             $base = $rows[0]->base ?? $locked->phone;
-            $capture = new Capture($this->document($base));
-            $so_far = $capture->of(array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $rows));
-            $document = $capture->after($so_far, $said);
+            $capture = new Capture($this->document($base), $locked->tag());
+            $before = array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $rows);
+            $said = $this->seenAfter($locked, $said);
+            $capture->after($capture->of($before), $said);
+            $document = $capture->of([...$before, $said]);
             SaidOfPhone::query()->create([
                 'id' => $said->event,
                 'job_id' => $locked->id,
                 'base' => $base,
                 'kind' => $said->kind,
                 'at' => $said->at,
-                'said' => [
-                    'of' => $said->of,
-                    'name' => $said->name,
-                    'under' => $said->under,
-                    'count' => $said->count,
-                    'length' => $said->length,
-                    'driver' => $said->driver,
-                    'places' => $said->places,
-                ],
+                'said' => SaidOfPhone::kept($said),
                 'user_id' => $user->id,
             ]);
 
@@ -97,7 +95,7 @@ final readonly class CaptureAtBench
             $row->update(['undone' => true]);
             $left = array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $this->rows($locked));
 
-            return $this->goOn($locked, $user, (new Capture($this->document($row->base)))->of($left));
+            return $this->goOn($locked, $user, (new Capture($this->document($row->base), $locked->tag()))->of($left));
         }, 3);
     }
 
@@ -140,10 +138,28 @@ final readonly class CaptureAtBench
         return $document;
     }
 
+    /** Nobody says what had to be off before something could be seen: what is off by now tells it. */
+    private function seenAfter(Job $job, Captured $said): Captured
+    {
+        if ($said->after !== null) {
+            return $said;
+        }
+        $seen = new SeenNow($this->phones->phone($job->phone), CameOff::of($this->runs->run($job)));
+        [$x, $y] = $said->places[0] ?? [null, null];
+        $place = $x === null || $y === null ? null : new Point($x, $y);
+
+        return match (true) {
+            $said->kind->isNew() => $said->seenAfter($seen->after($said->under[0] ?? $said->of, $place)),
+            $said->kind === CaptureKind::LiesOver => $said->seenAfter($seen->last()),
+            default => $said,
+        };
+    }
+
     /** What has come off was there, and as many as came off. */
     private function mustNotContradict(Job $job, Captured $said): void
     {
-        if ($said->of !== '' && $this->wasHandled($job, $said->of)) {
+        $is = in_array($said->kind, [CaptureKind::NotThere, CaptureKind::ScrewsCounted], true);
+        if ($is && $this->wasHandled($job, $said->of)) {
             $name = $this->phones->phone($job->phone)->nameOf($said->of);
             throw Conflict::notReachable("$name has come off already. Undo that step first.");
         }
@@ -166,8 +182,13 @@ final readonly class CaptureAtBench
     {
         $run = $this->runs->run($job);
         $id = explode('@', $job->phone)[0];
-        $last = PhoneDrawing::query()->where('phone', $id)->max('version');
-        $kept = ($this->draw)($user, $id, is_numeric($last) ? (int) $last : 0, $document);
+        $kept = $this->draw->byRepair(
+            $user,
+            $id,
+            $document,
+            DrawingStanding::Bench,
+            $job,
+        );
         $job->phone = $id . '@' . $kept->version;
         $source = $job->heat_source ?? ['kind' => 'plate', 'set' => 85];
         $plan = (new Regrown($run))->into($this->planning->again(

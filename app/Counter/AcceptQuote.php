@@ -17,8 +17,10 @@ use Facelift\Cost\Quote;
 use Facelift\Cost\QuotedPart;
 use Facelift\Fit\DataDecision;
 use Facelift\Fit\DataWay;
+use Facelift\Plan\Guess;
 use Facelift\Pricing\Option;
 use Facelift\Quantity\Money;
+use Facelift\Schedule\Chain;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -93,10 +95,12 @@ final readonly class AcceptQuote
                     $decision,
                 );
                 $locked->accepted_at = Carbon::now();
-                $locked->promised_at = $this->promise->of($locked, $option->plan);
+                $locked->promised_at = $this->promise->of($locked, $option->plan, $itemId);
                 $locked->plan = null;
                 $locked->plan_works = null;
                 $locked->next_step = null;
+                $locked->remaining = Chain::of($option->plan)->rows();
+                $locked->guessed = Guess::of($option->plan) !== null;
                 $locked->heat_source = null;
                 $locked->heat_reason = null;
             });

@@ -26,7 +26,7 @@ final readonly class JobSearch
         $words = SearchText::words($query);
         $last = Job::query()->max('number');
         $newest = Job::query()
-            ->with('part:id,job_id,label')
+            ->with('part:id,job_id,label,state')
             ->where('number', '>', (is_numeric($last) ? (int) $last : 0) - self::NEWEST);
         foreach ($words as $word) {
             $newest->where(
@@ -42,7 +42,7 @@ final readonly class JobSearch
         }
 
         return Job::query()
-            ->with('part:id,job_id,label')
+            ->with('part:id,job_id,label,state')
             ->whereFullText('search', SearchText::boolean($query) ?? '', ['mode' => 'boolean'])
             ->orderByDesc('number')
             ->offset($offset)

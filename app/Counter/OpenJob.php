@@ -18,7 +18,7 @@ final readonly class OpenJob
     /**
      * @param array{
      *     id: string, phone: string, modelCode: string,
-     *     colour: string|null, customer: string, imei: string|null
+     *     colour: string|null, customer: string, imei: string|null, comesOn?: string|null
      * } $data
      *
      * @throws ValidationException If the phone file does not know the code or the colour.
@@ -57,6 +57,7 @@ final readonly class OpenJob
                         'model_code' => $data['modelCode'],
                         'colour' => $data['colour'],
                         'imei' => $data['imei'],
+                        'comes_on' => $data['comesOn'] ?? null,
                         'customer' => $data['customer'],
                         'comeback_of' => $comeback?->id,
                         'opened_by' => $user->id,

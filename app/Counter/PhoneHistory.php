@@ -21,7 +21,7 @@ final readonly class PhoneHistory
     public function of(string $imei): Collection
     {
         return Job::query()
-            ->with('part:id,job_id,label')
+            ->with('part:id,job_id,label,state')
             ->where('imei', $imei)
             ->orderByDesc('number')
             ->limit(self::MOST)

@@ -4,36 +4,81 @@ declare(strict_types=1);
 
 namespace App\Counter;
 
+use App\Day\Accepted;
+use App\Day\BenchDay;
+use App\Day\Spread;
+use App\Jobs\ShopDay;
 use App\Models\Job;
 use Facelift\Plan\Guess;
 use Facelift\Plan\Plan;
+use Facelift\Schedule\Chain;
+use Facelift\Schedule\Load;
+use Facelift\Schedule\NobodyMay;
+use Facelift\Schedule\Promised;
+use Facelift\Schedule\PromiseTime;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
-/** When a phone can be promised: a simple estimate from its own minutes and the hands-on time already accepted. */
+/** When a phone can be promised, behind what is accepted already, within the shop's opening hours. */
 final readonly class Promise
 {
-    /** A promise leaves this much air over the minutes (common practice, no source). */
-    private const AIR = 1.25;
+    public function __construct(
+        private ShopDay $shop,
+        private BenchDay $day,
+        private Accepted $accepted,
+    ) {}
 
-    public function of(Job $job, Plan $plan): Carbon
+    /** The day is looked at anew: until the next time it is asked as it is now. */
+    public function anew(): self
     {
-        // Summed where it lies: no quote has to be fetched for it.
-        $ahead = DB::table('repair_jobs')
-            ->whereNotNull('accepted_at')
-            ->whereNull('handed_over_at')
-            ->where('id', '!=', $job->id)
-            ->sum(DB::raw("coalesce(json_value(quote, '$.handsOn'), 0) + 0.0"));
-        $seconds = (int) round(
-            self::AIR * ((is_numeric($ahead) ? (float) $ahead : 0.0) + $this->own($plan)),
-        );
+        $this->day->forget();
 
-        return Carbon::now()->addSeconds($seconds)->ceilMinutes(15);
+        return $this;
     }
 
-    /** s that this phone takes; one that nobody has drawn is promised by its longest. */
-    private function own(Plan $plan): float
+    /**
+     * What is said to the customer, looked at anew. Null if nobody who is there may do all of it.
+     *
+     * @param int|null $item the part on the shelf that it is done with: it may be on its way
+     */
+    public function of(Job $job, Plan $plan, ?int $item = null): ?Carbon
     {
-        return $plan->handsOn() + $plan->waiting() + (Guess::of($plan)?->reserve($plan) ?? 0.0);
+        $reckoned = $this->anew()->reckoned($job, $plan, $item);
+
+        return $reckoned === null ? null : Carbon::createFromTimestampMs($reckoned->said);
+    }
+
+    /** Per cent of days in which a promise is to hold. */
+    public function certainty(): int
+    {
+        return (int) round(100 * $this->shop->shop()->certainty);
+    }
+
+    /** How many phones were accepted before it and are not handed over. */
+    public function ahead(Job $job): int
+    {
+        return count($this->day->loads($job->id));
+    }
+
+    /**
+     * Null if nobody who is there may do all of it.
+     *
+     * @param int|null $item the part on the shelf that it is done with: it may be on its way
+     */
+    public function reckoned(Job $job, Plan $plan, ?int $item = null): ?Promised
+    {
+        $now = $this->day->now();
+        $own = new Load(
+            $job->id,
+            Chain::of($plan),
+            max($this->accepted->from($job, $item), $now),
+            PHP_INT_MAX,
+            Guess::of($plan) === null ? Spread::OF_KNOWN : Spread::OF_UNKNOWN,
+        );
+        try {
+            return (new PromiseTime($this->shop->shop()->certainty))
+                ->of($own, $this->day->planned($job->id)->laid, $this->day->loads($job->id));
+        } catch (NobodyMay) {
+            return null;
+        }
     }
 }

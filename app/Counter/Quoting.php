@@ -31,7 +31,9 @@ final readonly class Quoting
     private function shelf(Job $job): array
     {
         return array_values(ShelfItem::query()
-            ->whereIn('state', PartState::ON_SHELF)
+            ->where(static fn($q) => $q->whereIn('state', PartState::ON_SHELF)->orWhere(
+                static fn($o) => $o->where('state', PartState::Ordered)->where('job_id', $job->id),
+            ))
             ->whereIn('id', ShelfItem::idsSoldFor([$job->model_code]))
             ->where(static fn($q) => $q->whereNull('job_id')->orWhere('job_id', $job->id))
             ->orderBy('label')

@@ -7,6 +7,7 @@ namespace App\Exceptions;
 use App\Models\Job;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
+use App\Models\ShopSetting;
 
 /** The job is not where the request takes it to be. Nothing was kept. */
 final class Conflict extends \RuntimeException
@@ -89,6 +90,15 @@ final class Conflict extends \RuntimeException
     {
         return new self(
             'The rules were changed by somebody else meanwhile. Nothing of yours was kept: look at them again.',
+            'stale-version',
+            $row->version,
+        );
+    }
+
+    public static function staleShop(ShopSetting $row): self
+    {
+        return new self(
+            'What the shop has was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.',
             'stale-version',
             $row->version,
         );

@@ -8,7 +8,9 @@ use App\Heat\BenchHeat;
 use App\Models\Job;
 use App\Models\RunningClock;
 use Facelift\Bench\Run;
+use Facelift\Plan\Guess;
 use Facelift\Plan\Plan;
+use Facelift\Schedule\Chain;
 
 /** Keeps beside a job where it stands, so that lists and clocks need neither its plan nor its events. */
 final readonly class Standing
@@ -20,6 +22,8 @@ final readonly class Standing
     {
         $job->plan_works = $plan?->works();
         $job->next_step = $plan === null ? null : array_key_first($plan->steps);
+        $job->remaining = $plan === null || !$plan->works() ? null : Chain::of($plan)->rows();
+        $job->guessed = $plan !== null && Guess::of($plan) !== null;
     }
 
     /** Events have been kept, or the plan was written anew: the caller saves the job, which is locked. */
@@ -27,6 +31,8 @@ final readonly class Standing
     {
         $job->plan_works = $run->plan->works();
         $job->next_step = $run->next()?->id;
+        $job->remaining = Chain::of($run->plan, $run->state->done)->rows();
+        $job->guessed = Guess::of($run->plan) !== null;
         $this->runs->keep($job, $run);
         $rows = [];
         foreach ($run->clocks() as $id => $since) {

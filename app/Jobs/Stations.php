@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Exceptions\Conflict;
 use App\Models\ClosedAs;
 use App\Models\Job;
+use App\Models\PartState;
 
 /** The stations of a job: which are done, which can be reached, and why not. */
 final readonly class Stations
@@ -47,9 +48,11 @@ final readonly class Stations
             $need = $needs[$id];
             $refused
                 = $job->closed_as === ClosedAs::Refused && in_array($id, ['plan', 'bench', 'prove', 'hand-over'], true);
-            $reachable = ($need === null || $done[$need]) && !$refused;
+            $waits = $needs[$id] === 'plan' && $id !== 'hand-over' ? self::waits($job) : null;
+            $reachable = ($need === null || $done[$need]) && !$refused && $waits === null;
             $why = match (true) {
                 $reachable => null,
+                $waits !== null => $waits,
                 $refused => 'The quote was refused: the phone was handed back.',
                 $need === 'plan' && $planned && !$works
                     => 'The plan does not work with this source. Change the setting in Plan.',
@@ -67,6 +70,18 @@ final readonly class Stations
 
             return ['id' => $id, 'done' => $done[$id], 'reachable' => $reachable, 'why' => $why];
         }, self::ORDER);
+    }
+
+    /** What has to come before anything is opened; null if all is there. */
+    private static function waits(Job $job): ?string
+    {
+        return match (true) {
+            $job->handed_over_at !== null => null,
+            $job->comes_on !== null
+                => sprintf('The phone comes on %s.', $job->comes_on->isoFormat('D MMM')),
+            $job->part?->state === PartState::Ordered => sprintf('%s is on its way.', $job->part->label),
+            default => null,
+        };
     }
 
     /** @throws Conflict If the station cannot be reached yet. */

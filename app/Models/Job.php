@@ -12,6 +12,7 @@ use Facelift\Cost\Quote;
 use Facelift\Fit\OldPanel;
 use Facelift\Plan\School;
 use Illuminate\Contracts\Database\Query\Expression;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,6 +23,13 @@ use Illuminate\Support\Facades\DB;
 /**
  * One phone at the counter and on the bench.
  *
+ * @property list<array<int, mixed>>|null $remaining what is left to do, as `Facelift\Schedule\Chain` keeps it
+ * @property bool                      $guessed true if the plan handles what nobody has seen yet
+ * @property int|null                  $hand who did the last step
+ * @property int|null                  $hand_at and when, ms since 1970
+ * @property int|null                  $pin_at when its next work was asked to begin, ms since 1970
+ * @property bool                      $firm true if its promise stands before those of others
+ * @property Carbon|null               $comes_on the day on which the phone is brought; null if it is there
  * @property string                    $phone id of the phone file
  * @property array<string, mixed>|null $condition as check-in sent it, in the form of today
  * @property array<string, mixed>|null $heat_source as `Facelift\Heat\SourceReader` reads it
@@ -74,6 +82,7 @@ final class Job extends Model
             'accepted_at',
             'promised_at',
             'handed_over_at',
+            'comes_on',
             'closed_as',
             'created_at',
             DB::raw(
@@ -107,6 +116,25 @@ final class Job extends Model
         return $this->hasOne(Claim::class);
     }
 
+    /** @return HasMany<RunningClock, $this> */
+    public function clocks(): HasMany
+    {
+        return $this->hasMany(RunningClock::class);
+    }
+
+    /**
+     * The part that is ordered for it and has not come yet.
+     *
+     * @return HasOne<PartOrder, $this>
+     */
+    public function order(): HasOne
+    {
+        return $this->hasOne(PartOrder::class)->ofMany(
+            ['created_at' => 'max'],
+            static fn(Builder $q) => $q->where('state', OrderState::Ordered),
+        );
+    }
+
     /** @return HasMany<BenchEvent, $this> */
     public function events(): HasMany
     {
@@ -121,6 +149,7 @@ final class Job extends Model
         $this->plan = null;
         $this->plan_works = null;
         $this->next_step = null;
+        $this->remaining = null;
         $this->heat_source = null;
         $this->heat_reason = null;
         $this->seal = null;
@@ -157,6 +186,13 @@ final class Job extends Model
         return ['closed_as' => ClosedAs::class,
             'condition' => KeptCondition::class,
             'plan_works' => 'boolean',
+            'remaining' => 'array',
+            'guessed' => 'boolean',
+            'hand' => 'integer',
+            'hand_at' => 'integer',
+            'pin_at' => 'integer',
+            'firm' => 'boolean',
+            'comes_on' => 'date',
             'kind' => ReplacementKind::class,
             'heat_source' => 'array',
             'seal' => 'array',

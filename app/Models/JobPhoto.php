@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
  * A photo of the phone, re-encoded and without location data; its picture lies beside the database under its id.
  *
  * @property Carbon $created_at
+ * @property array{face: string, corners: list<array{float, float}>}|null $ground where the phone lies in it, pixels
  */
 final class JobPhoto extends Model
 {
@@ -19,4 +20,10 @@ final class JobPhoto extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['ground' => 'array'];
+    }
 }

@@ -9,4 +9,7 @@ enum OrderState: string
 {
     case Asked = 'asked';
     case Ordered = 'ordered';
+    case Arrived = 'arrived';
+    /** Something else came, or nothing ever will. */
+    case Failed = 'failed';
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 /** Where a part of the shelf stands. */
 enum PartState: string
 {
+    /** It is on its way: nobody has held it yet. */
+    case Ordered = 'ordered';
     case New = 'new';
     case Tested = 'tested';
     case KeptFrame = 'kept-frame';
@@ -16,6 +18,9 @@ enum PartState: string
 
     /** States in which a part may still go into a phone. */
     public const ON_SHELF = [self::New, self::Tested, self::KeptFrame];
+
+    /** States in which a part may be held for a job. */
+    public const FOR_JOB = [...self::ON_SHELF, self::Ordered];
 
     /** States that a person may put it in; the others follow from what happens to it. */
     public const BY_HAND = [...self::ON_SHELF, self::Faulty];

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\ConnectorKind;
+use Facelift\Anatomy\Driver;
+use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\PartKind;
 use Facelift\Capture\Captured;
 use Facelift\Capture\CaptureKind;
+use Facelift\Capture\Likeness;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,8 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property CaptureKind $kind
  * @property int         $at     ms since 1970 UTC
  * @property array{
- *     of: string, name: string, under: list<string>, count: int, length: float|null, driver: string,
- *     places: list<array{float, float}>
+ *     of: string, name: string, under: list<string>, after?: list<string>|null, count: int, length: float|null,
+ *     driver: string|null, places: list<array{float, float}>, adhesive?: string|null, plug?: string|null,
+ *     clip?: bool|null, part?: string|null, pairing?: string|null
  * } $said
  * @property bool        $undone
  */
@@ -42,11 +49,39 @@ final class SaidOfPhone extends Model
             $s['of'],
             $s['name'],
             $s['under'],
-            $s['count'],
-            $s['length'] === null ? null : (float) $s['length'],
-            $s['driver'],
+            $s['after'] ?? null,
             $s['places'],
+            new Likeness(
+                $s['count'],
+                $s['length'] === null ? null : (float) $s['length'],
+                Driver::tryFrom($s['driver'] ?? ''),
+                AdhesiveKind::tryFrom($s['adhesive'] ?? ''),
+                ConnectorKind::tryFrom($s['plug'] ?? ''),
+                $s['clip'] ?? null,
+                PartKind::tryFrom($s['part'] ?? ''),
+                Pairing::tryFrom($s['pairing'] ?? ''),
+            ),
         );
+    }
+
+    /** @return array<string, mixed> what is kept of it, beside its id, time and kind */
+    public static function kept(Captured $said): array
+    {
+        return [
+            'of' => $said->of,
+            'name' => $said->name,
+            'under' => $said->under,
+            'after' => $said->after,
+            'places' => $said->places,
+            'count' => $said->like->count,
+            'length' => $said->like->length,
+            'driver' => $said->like->driver?->value,
+            'adhesive' => $said->like->adhesive?->value,
+            'plug' => $said->like->plug?->value,
+            'clip' => $said->like->clip,
+            'part' => $said->like->part?->value,
+            'pairing' => $said->like->pairing?->value,
+        ];
     }
 
     /** @return array<string, string> */

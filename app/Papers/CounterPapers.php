@@ -98,7 +98,10 @@ final readonly class CounterPapers
             'time' => $this->time,
             'rules' => $this->book->rules(),
             'options' => array_slice($options, 0, 3),
-            'promises' => array_map(fn(Option $o) => $this->promise->of($job, $o->plan), $options),
+            'promises' => array_map(
+                fn(Option $o) => $this->promise->of($job, $o->plan, $o->chosen?->part->item),
+                $options,
+            ),
         ])->render();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Phones;
 
 use App\Heat\Comparison;
 use App\Words\Words;
+use Facelift\Anatomy\Missing;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneHints;
 use Facelift\Anatomy\PhoneReader;
@@ -35,6 +36,7 @@ final readonly class PhoneBench
      *
      * @return array{
      *     faults: list<array{path: string, reason: string}>, hints: list<mixed>,
+     *     missing: list<array{code: string, figures: mixed, at: string}>,
      *     plans: list<array<string, mixed>>
      * }
      */
@@ -49,6 +51,7 @@ final readonly class PhoneBench
                     $e->faults,
                 ),
                 'hints' => [],
+                'missing' => [],
                 'plans' => [],
             ];
         }
@@ -56,6 +59,10 @@ final readonly class PhoneBench
         return [
             'faults' => [],
             'hints' => array_map(static fn($r): array => $r->toArray(), (new PhoneHints())->of($phone)),
+            'missing' => array_map(
+                static fn(Missing $m): array => $m->reason->toArray() + ['at' => $m->at],
+                Missing::of($phone),
+            ),
             'plans' => array_map(
                 fn(Replacement $r): array => $this->plan($phone, $r),
                 array_values($phone->replacements),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Phones;
 
+use App\Models\DrawingStanding;
 use App\Models\PhoneDrawing;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneForms;
@@ -52,7 +53,11 @@ final class PhoneLibrary
         }
         $drawn = PhoneDrawing::query()
             ->where('phone', $named[1])
-            ->when(isset($named[2]), static fn($q) => $q->where('version', (int) ($named[2] ?? 0)))
+            ->when(
+                isset($named[2]),
+                static fn($q) => $q->where('version', (int) ($named[2] ?? 0)),
+                static fn($q) => $q->where('standing', DrawingStanding::Kept),
+            )
             ->orderByDesc('version')
             ->first();
 
@@ -103,7 +108,8 @@ final class PhoneLibrary
             $files === false ? [] : $files,
         );
         $current = array_combine($ids, $ids);
-        foreach (PhoneDrawing::query()->orderBy('version')->get(['phone', 'version']) as $drawn) {
+        $kept = PhoneDrawing::query()->where('standing', DrawingStanding::Kept)->orderBy('version');
+        foreach ($kept->get(['phone', 'version']) as $drawn) {
             $current[$drawn->phone] = $drawn->phone . '@' . $drawn->version;
         }
         ksort($current);

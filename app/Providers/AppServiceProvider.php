@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Counter\PhotoStore;
+use App\Day\Accepted;
+use App\Day\BenchDay;
 use App\Jobs\ShopBook;
+use App\Jobs\ShopDay;
 use App\Models\User;
 use App\Outside\Caller;
 use App\Outside\Insurer;
@@ -17,6 +20,7 @@ use App\Words\ShopTime;
 use App\Words\Words;
 use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -31,6 +35,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
         $this->app->singleton(Families::class, static fn(): Families => new Families(base_path('phones/families')));
         $this->app->scoped(ShopBook::class);
+        $this->app->scoped(ShopDay::class);
+        $this->app->scoped(Accepted::class);
+        $this->app->scoped(BenchDay::class);
         // One for a request: what it found of a seal once it does not work out again.
         $this->app->scoped(Planner::class);
         $this->app->singleton(
@@ -43,7 +50,11 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(Supplier::class, static fn(): Supplier => new Supplier(self::caller('supplier')));
         $this->app->bind(Insurer::class, static fn(): Insurer => new Insurer(self::caller('insurer')));
-        $this->app->singleton(ShopTime::class, ShopTime::ofShop(...));
+        $this->app->bind(ShopTime::class, static function (Application $app): ShopTime {
+            $shop = $app->make(ShopDay::class)->shop();
+
+            return new ShopTime($shop->bench->hours->zone->getName(), str_replace('-', '_', $shop->shown->dates));
+        });
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
     }
 

@@ -48,11 +48,12 @@ final readonly class ChoosePart
     public function reserve(Job $locked, int $itemId): void
     {
         $item = ShelfItem::query()->lockForUpdate()->find($itemId);
+        // What is on its way for this job is its own already.
+        if ($item?->job_id === $locked->id && in_array($item->state, PartState::FOR_JOB, true)) {
+            return;
+        }
         if ($item === null || !in_array($item->state, PartState::ON_SHELF, true)) {
             throw ValidationException::withMessages(['item' => 'This part is not on the shelf any more.']);
-        }
-        if ($item->job_id === $locked->id) {
-            return;
         }
         if ($item->job_id !== null) {
             throw Conflict::partTaken($item->label);
@@ -63,7 +64,8 @@ final readonly class ChoosePart
         $locked->changedBeside = true;
     }
 
-    private function mustFit(Job $job, ShelfItem $item): void
+    /** @throws ValidationException If it does not fit the phone. */
+    public function mustFit(Job $job, ShelfItem $item): void
     {
         if ($job->kind === null) {
             throw Conflict::notReachable('First: Scope.');

@@ -6,7 +6,6 @@ namespace App\Words;
 
 use Carbon\CarbonInterface;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Config;
 
 /** Moments as the shop writes them: in its own time zone, and in the language of its dates. */
 final readonly class ShopTime
@@ -17,15 +16,16 @@ final readonly class ShopTime
      */
     public function __construct(private string $zone, private string $language) {}
 
-    public static function ofShop(): self
-    {
-        return new self(Config::string('facelift.zone'), Config::string('facelift.dates'));
-    }
-
     /** `Thursday 26 November 2026, 15:40`, without the name of the zone: the sheet says that once. */
     public function long(CarbonInterface $at): string
     {
         return $this->here($at)->isoFormat('dddd D MMMM YYYY, HH:mm');
+    }
+
+    /** `2026-11-26`, the day as the shop has it */
+    public function day(CarbonInterface $at): string
+    {
+        return $this->here($at)->format('Y-m-d');
     }
 
     /** `26 Nov 2026, 15:40` */

@@ -5,11 +5,11 @@ debian_missing() {
     command -v php >/dev/null || echo php8.2-cli
     if command -v php >/dev/null; then
         modules=$(php -m)
-        for extension in pdo_mysql:mysql intl:intl mbstring:mbstring dom:xml gd:gd curl:curl; do
+        for extension in pdo_mysql:mysql intl:intl mbstring:mbstring dom:xml gd:gd curl:curl zip:zip; do
             grep -qix "${extension%%:*}" <<<"$modules" || echo "php8.2-${extension##*:}"
         done
     else
-        echo php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-curl
+        echo php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-curl php8.2-zip
     fi
     command -v composer >/dev/null || echo composer
     command -v unzip >/dev/null || echo unzip
@@ -24,6 +24,8 @@ debian_missing() {
     command -v zbarimg >/dev/null || echo zbar-tools
     /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || echo python3-ezdxf
     /usr/bin/python3 -c 'import intelhex' 2>/dev/null || echo python3-intelhex
+    /usr/bin/python3 -c 'import icalendar' 2>/dev/null || echo python3-icalendar
+    command -v minizinc >/dev/null || echo minizinc
 }
 
 install_debian() {

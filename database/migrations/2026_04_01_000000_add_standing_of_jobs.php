@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Jobs\RefreshStanding;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -26,8 +25,8 @@ return new class extends Migration {
             $table->bigInteger('lift_at')->nullable();
             $table->primary(['job_id', 'step']);
         });
-        // Jobs that were planned before: open ones are looked at one by one below; one that cannot be read keeps the
-        // question mark.
+        // Jobs that were planned before: open ones are looked at one by one once all columns are there; one that cannot
+        // be read keeps the question mark.
         DB::table('repair_jobs')
             ->whereNotNull('plan')
             ->whereRaw("JSON_VALUE(plan, '$.works') IN ('1', 'true')")
@@ -39,7 +38,6 @@ return new class extends Migration {
         DB::table('repair_jobs')
             ->whereNotNull('handed_over_at')
             ->update(['next_step' => null]);
-        app(RefreshStanding::class)();
     }
 
     public function down(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Jobs\ShopDay;
 use App\Models\GlassTry;
 use App\Models\Role;
 use App\Models\Roll;
@@ -12,6 +13,7 @@ use App\Models\ShopRule;
 use App\Models\User;
 use Facelift\Cost\ShopRulesReader;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /** The demo: the counter "Lindenhalt Tram Market, stall 9". Everybody and everything in it is invented. */
@@ -28,6 +30,7 @@ final class DatabaseSeeder extends Seeder
             [
                 ['Ilse Varga', 'owner', Role::Owner],
                 ['Tomo Reket', 'technician', Role::Technician],
+                ['Nuria Bakalov', 'second', Role::Technician],
                 ['Pia Lundqvist', 'desk', Role::FrontDesk],
             ] as [$name, $account, $role]
         ) {
@@ -36,7 +39,7 @@ final class DatabaseSeeder extends Seeder
                 'email' => $account . '@lindenhalt.example',
                 'password' => $password,
                 'role' => $role,
-                'expert' => $role === Role::Technician,
+                'expert' => $account === 'technician',
             ]);
         }
         foreach (DemoShelf::ITEMS as $item) {
@@ -57,11 +60,11 @@ final class DatabaseSeeder extends Seeder
         ShopRule::query()->create([
             'version' => 1,
             'rules' => [
-                'fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149.00']],
+                'fixed' => [['phone' => 'brasca-fern-5', 'kind' => 'display-assembly', 'amount' => '149.00']],
                 'worth' => [
-                    ['for' => 'quillon-vesper', 'amount' => '240.00'],
-                    ['for' => 'brasca-fern-5', 'amount' => '290.00'],
-                    ['for' => 'brasca-fern-4', 'amount' => '120.00'],
+                    ['phone' => 'quillon-vesper', 'amount' => '240.00'],
+                    ['phone' => 'brasca-fern-5', 'amount' => '290.00'],
+                    ['phone' => 'brasca-fern-4', 'amount' => '120.00'],
                 ],
             ] + ShopRulesReader::USUAL,
         ]);
@@ -69,6 +72,26 @@ final class DatabaseSeeder extends Seeder
         for ($try = 0; $try < 16; ++$try) {
             GlassTry::query()->create(['id' => Str::uuid()->toString(), 'whole' => $try % 3 !== 2]);
         }
-        $this->call(DemoJobs::class);
+        // Whatever the hour, it is a day at the stall: outside of opening hours, as it was when it last shut.
+        Carbon::setTestNow(Carbon::createFromTimestampMs($this->lastOpen()));
+        $this->call([DemoJobs::class, DemoDay::class]);
+        Carbon::setTestNow();
+    }
+
+    /** Now if the stall is open, else half an hour before it shut last; ms since 1970. */
+    private function lastOpen(): int
+    {
+        $now = Carbon::now()->getTimestampMs();
+        $hours = app(ShopDay::class)->shop()->bench->hours;
+        if ($hours->isOpen($now)) {
+            return $now;
+        }
+        $past = array_filter(
+            $hours->spans($now - 8 * 86_400_000, 9),
+            static fn(array $span): bool => $span[1] <= $now,
+        );
+        $last = array_pop($past);
+
+        return $last === null ? $now : $last[1] - 1_800_000;
     }
 }

@@ -4,26 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\AppendEvents;
-use App\Bench\MakePlan;
-use App\Counter\AcceptQuote;
-use App\Counter\Decided;
 use App\Counter\HandOver;
 use App\Counter\OpenJob;
-use App\Counter\Quoting;
-use App\Jobs\ChangeJob;
-use App\Jobs\Runs;
-use App\Models\Job;
-use App\Models\ShelfItem;
 use App\Models\User;
-use App\Phones\PhoneLibrary;
-use App\Shelf\ChoosePart;
-use Facelift\Anatomy\PhoneFunction;
 use Facelift\Anatomy\ReplacementKind;
-use Facelift\Bench\Event;
-use Facelift\Bench\EventType;
-use Facelift\Plan\Step;
-use Facelift\Plan\StepKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
@@ -33,27 +17,18 @@ final class DemoJobs extends Seeder
     /** A made-up number whose check digit agrees. */
     public const SEEN_BEFORE = '490154203237518';
 
-    private User $user;
-
     public function __construct(
         private readonly OpenJob $open,
-        private readonly AcceptQuote $accept,
-        private readonly Quoting $quoting,
-        private readonly ChangeJob $change,
-        private readonly ChoosePart $choosePart,
-        private readonly MakePlan $makePlan,
-        private readonly AppendEvents $append,
         private readonly HandOver $handOver,
-        private readonly PhoneLibrary $phones,
-        private readonly Runs $runs,
-        private readonly DemoDisplays $displays,
+        private readonly DemoWork $work,
     ) {}
 
     public function run(): void
     {
-        $this->user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
-        $done = $this->planned(
-            $this->job(
+        $user = User::query()->where('email', 'technician@lindenhalt.example')->firstOrFail();
+        $this->work->by($user);
+        $done = $this->work->planned(
+            $this->work->job(
                 'brasca-fern-5',
                 'BF5-E',
                 'moss',
@@ -66,7 +41,7 @@ final class DemoJobs extends Seeder
             ReplacementKind::DisplayAssembly,
             'S-202',
         );
-        $this->work($done, PHP_INT_MAX, 2400);
+        $this->work->done($done, PHP_INT_MAX, 2400);
         $this->handOver->__invoke(
             $done->refresh(),
             $done->version,
@@ -75,8 +50,8 @@ final class DemoJobs extends Seeder
             true,
         );
 
-        $bench = $this->planned(
-            $this->job(
+        $bench = $this->work->planned(
+            $this->work->job(
                 'quillon-vesper',
                 'QV-2110',
                 'graphite',
@@ -92,10 +67,10 @@ final class DemoJobs extends Seeder
             ReplacementKind::DisplayAssembly,
             'S-101',
         );
-        $this->work($bench, $this->beforeCut($bench, 2), 8);
+        $this->work->done($bench, $this->work->beforeCut($bench, 2), 8);
 
-        $this->planned(
-            $this->job(
+        $this->work->planned(
+            $this->work->job(
                 'brasca-fern-5',
                 'BF5-P',
                 'slate',
@@ -107,7 +82,7 @@ final class DemoJobs extends Seeder
             ReplacementKind::DisplayWithFrame,
             'S-204',
         );
-        $this->job(
+        $this->work->job(
             'quillon-vesper',
             'QV-2111',
             'chalk',
@@ -116,7 +91,7 @@ final class DemoJobs extends Seeder
             ['image', 'touch', 'brightness'],
             [],
         );
-        $insured = $this->job(
+        $insured = $this->work->job(
             'quillon-vesper',
             'QV-2110',
             'graphite',
@@ -126,8 +101,8 @@ final class DemoJobs extends Seeder
             [[[30, 20], [44, 40], [40, 70]]],
             payer: 'insurer',
         );
-        $this->chosen($insured, ReplacementKind::DisplayAssembly, 'S-102');
-        $this->job(
+        $this->work->chosen($insured, ReplacementKind::DisplayAssembly, 'S-102');
+        $this->work->job(
             'brasca-fern-5',
             'BF5-E',
             'moss',
@@ -137,7 +112,7 @@ final class DemoJobs extends Seeder
             [],
             self::SEEN_BEFORE,
         );
-        $this->open->__invoke($this->user, [
+        $this->open->__invoke($user, [
             'id' => Str::uuid()->toString(),
             'phone' => 'quillon-vesper',
             'modelCode' => 'QV-2110',
@@ -145,171 +120,5 @@ final class DemoJobs extends Seeder
             'customer' => 'Amara Quist',
             'imei' => null,
         ]);
-    }
-
-    /**
-     * @param list<string>                   $seen
-     * @param list<string>                   $fails
-     * @param list<list<array{int, int}>>    $cracks
-     */
-    private function job(
-        string $phone,
-        string $code,
-        string $colour,
-        string $customer,
-        array $seen,
-        array $fails,
-        array $cracks,
-        ?string $imei = null,
-        string $payer = 'customer',
-    ): Job {
-        $job = $this->open->__invoke($this->user, [
-            'id' => Str::uuid()->toString(),
-            'phone' => $phone,
-            'modelCode' => $code,
-            'colour' => $colour,
-            'customer' => $customer,
-            'imei' => $imei,
-        ]);
-        $locked = ['fingerprint', 'face-unlock'];
-        $functions = array_map(
-            static fn(PhoneFunction $f): array => [
-                'function' => $f->value,
-                'state' => in_array($f->value, $fails, true)
-                    ? 'fails'
-                    : (in_array($f->value, $locked, true)
-                        ? 'cannot-test'
-                        : 'works'),
-            ],
-            $this->phones->phone($phone)->functions(),
-        );
-        $condition = [
-            'observations' => $seen,
-            'marks' => array_map(
-                static fn(array $points): array => [
-                    'kind' => 'crack',
-                    'face' => 'front',
-                    'points' => array_map(static fn(array $p): array => ['x' => $p[0], 'y' => $p[1]], $points),
-                ],
-                $cracks,
-            ),
-            'functions' => $functions,
-            'repairSigns' => [],
-            'takenOut' => ['sim-tray'],
-            'canSwitchOff' => true,
-            'dataNeeded' => false,
-            'checks' => [],
-            'payer' => $payer,
-        ];
-
-        return $this->change->beforeBench($job, $job->version, static function (Job $j) use ($condition): void {
-            $j->condition = $condition;
-        });
-    }
-
-    private function planned(Job $job, ReplacementKind $kind, string $label): Job
-    {
-        $job = $this->change->beforeBench($job, $job->version, static function (Job $j) use ($kind): void {
-            $j->kind = $kind;
-        });
-        $job = $this->choosePart->__invoke(
-            $job,
-            $job->version,
-            ShelfItem::query()->where('label', $label)->firstOrFail()->id,
-        );
-
-        $job = $this->accepted($job, $kind);
-
-        return $this->makePlan->__invoke($job, $job->version, ['kind' => 'plate', 'set' => 85]);
-    }
-
-    private function chosen(Job $job, ReplacementKind $kind, string $label): Job
-    {
-        $job = $this->change->beforeBench($job, $job->version, static function (Job $j) use ($kind): void {
-            $j->kind = $kind;
-        });
-
-        return $this->choosePart->__invoke(
-            $job,
-            $job->version,
-            ShelfItem::query()->where('label', $label)->firstOrFail()->id,
-        );
-    }
-
-    private function accepted(Job $job, ReplacementKind $kind): Job
-    {
-        foreach ($this->quoting->options($job) as $option) {
-            if ($option->kind() === $kind && $option->chosen !== null && $option->priced !== null) {
-                $gross = (string) $option->priced->price->gross;
-                $usual = $option->afterSwap()->usual();
-
-                return ($this->accept)(
-                    $job,
-                    $job->version,
-                    $kind->value,
-                    $option->chosen->part->item,
-                    $gross,
-                    false,
-                    $usual === null ? null : new Decided($usual->way, $job->customer),
-                );
-            }
-        }
-        throw new \LogicException($job->tag() . ' has no option ' . $kind->value);
-    }
-
-    /** How many steps lie before the nth stretch that is cut. */
-    private function beforeCut(Job $job, int $nth): int
-    {
-        $cut = 0;
-        foreach (array_values($this->runs->plan($job)->steps) as $at => $step) {
-            $cut += $step->act->kind === StepKind::CutPass ? 1 : 0;
-            if ($cut === $nth) {
-                return $at;
-            }
-        }
-        throw new \LogicException($job->tag() . ' has no cut ' . $nth);
-    }
-
-    /**
-     * Works through the plan, step by step in the time that is planned, so that the last was done so many seconds
-     * ago.
-     */
-    private function work(Job $job, int $steps, int $ago): void
-    {
-        $plan = $this->runs->plan($job);
-        $worked = array_slice($plan->steps, 0, $steps);
-        $took = array_sum(array_map(static fn(Step $s): float => $s->manner->hands + $s->manner->wait, $worked));
-        $at = now()->getTimestampMs() - (int) (1000 * ($took + $ago));
-        $events = [];
-        foreach ($worked as $step) {
-            $at += (int) (1000 * $step->manner->hands);
-            if ($step->waits()) {
-                $events[] = $this->event(EventType::TimerStarted, $at, ['step' => $step->id]);
-                $at += (int) $step->manner->wait * 1000;
-            }
-            if ($step->isByProgrammer()) {
-                $this->append->__invoke($job, $this->user, $events);
-                $events = [];
-                $this->displays->transfer($job->refresh(), $this->user, $step->kind(), $at);
-            }
-            $gate = $step->act->gate;
-            foreach ($gate === null ? [] : $plan->gates[$gate->value]->functions as $function) {
-                assert($gate !== null);
-                $needsOwner = in_array($function, [PhoneFunction::Fingerprint, PhoneFunction::FaceUnlock], true);
-                $events[] = $this->event(EventType::Test, $at, [
-                    'gate' => $gate->value,
-                    'function' => $function->value,
-                    'outcome' => $needsOwner ? 'not-possible' : 'pass',
-                ]);
-            }
-            $events[] = $this->event(EventType::StepDone, $at, ['step' => $step->id]);
-        }
-        $this->append->__invoke($job, $this->user, $events);
-    }
-
-    /** @param array<string, string> $data */
-    private function event(EventType $type, int $at, array $data): Event
-    {
-        return new Event(Str::uuid()->toString(), $type, $at, $data);
     }
 }

@@ -9,7 +9,7 @@
     <h2>{{ $say('kind.' . $o->kind()->value) }}@if($o->kind() === $job->kind) · our advice @endif</h2>
     <table>
         <tr><th>{{ $o->chosen?->part->name }}</th><td class="amount"><span class="price">{{ $o->priced->price->gross }} {{ $rules->currency }}</span></td></tr>
-        <tr><td>Net {{ $o->priced->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->priced->price->tax }} {{ $rules->currency }}</td><td class="amount">ready {{ $time->moment($promises[$i]) }} if accepted now</td></tr>
+        <tr><td>Net {{ $o->priced->price->net }} {{ $rules->currency }} and {{ rtrim(rtrim(number_format(100 * (float) $rules->taxRate, 2), '0'), '.') }} % tax {{ $o->priced->price->tax }} {{ $rules->currency }}</td><td class="amount">{{ $promises[$i] === null ? $words->say('quote.nobody-may') : 'ready ' . $time->moment($promises[$i]) . ' if accepted now' }}</td></tr>
         @if($o->priced->worth && $o->priced->worth->code !== 'worth-unknown')<tr><td colspan="2">{{ $words->reason($o->priced->worth) }}</td></tr>@endif
     </table>
     @include('data-ways', ['ways' => $o->afterSwap()->ways])

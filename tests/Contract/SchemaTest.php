@@ -10,6 +10,7 @@ use Facelift\Document\Unreadable;
 use Facelift\Plan\PlanDocument;
 use Facelift\Tests\Dice;
 use Facelift\Tests\Phones;
+use Facelift\Tests\Schedule\DayReaderTest;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Tests\Schemas;
@@ -77,5 +78,14 @@ final class SchemaTest extends TestCase
         }
 
         return $data;
+    }
+
+    public function testTheSchemaOfADayTakesWhatTheReaderTakes(): void
+    {
+        self::assertSame([], Schemas::faults(DayReaderTest::day(), 'schemas/day.schema.json'));
+        foreach (['now', 'people', 'equipment', 'phones', 'week'] as $member) {
+            $day = array_diff_key(DayReaderTest::day(), [$member => true]);
+            self::assertNotSame([], Schemas::faults($day, 'schemas/day.schema.json'), $member);
+        }
     }
 }

@@ -18,10 +18,10 @@ final class AccessTest extends TestCase
                 $this->ask(
                     $method,
                     str_replace(
-                        ['api', '{phone}', '{label}', '{item}', '{part}', '{bond}', '{format}', '{step}'],
-                        ['', 'quillon-vesper', 'S-101', '1', '1', 'seal', 'pdf', 'power-off'],
+                        ['api', '{phone}', '{label}', '{item}', '{part}', '{version}', '{bond}', '{format}', '{step}'],
+                        ['', 'quillon-vesper', 'S-101', '1', '1', '1', 'seal', 'pdf', 'power-off'],
                         (string) preg_replace(
-                            '/\{(job|photo|import|count|return|claim|source|change|roll|dump|capture)\}/',
+                            '/\{(job|photo|import|count|return|claim|source|change|roll|dump|capture|order|absence)\}/',
                             $this->newId(),
                             $uri,
                         ),

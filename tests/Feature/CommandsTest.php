@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Facelift\Tests\Schedule\DayReaderTest;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Process;
 use Tests\Schemas;
@@ -90,5 +91,31 @@ final class CommandsTest extends TestCase
             ->run(['bash', '-c', '. bin/lib/common.sh; quiet progress fetching true; echo "{}"']);
         self::assertSame("{}\n", $ran->output());
         self::assertStringContainsString('fetching: done', $ran->errorOutput());
+    }
+
+    public function testAJobShopIsScheduledAndSaysHowNearToTheBest(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'shop');
+        file_put_contents($file, "2 2\n0 3 1 2\n1 4 0 1\n");
+        self::assertSame(0, Artisan::call('facelift:schedule', ['file' => $file]));
+        self::assertStringContainsString('length 6, bound 6: proven to be the best', Artisan::output());
+        file_put_contents($file, "2 2\n0 3 1 two\n1 4 0 1\n");
+        self::assertSame(1, Artisan::call('facelift:schedule', ['file' => $file]));
+        self::assertStringContainsString('line 2', Artisan::output());
+        unlink($file);
+    }
+
+    public function testADayIsScheduledAndItIsSaidHowNearToTheBestThatIs(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'day');
+        file_put_contents($file, json_encode(DayReaderTest::day()));
+        self::assertSame(0, Artisan::call('facelift:schedule', ['file' => $file]));
+        $said = Artisan::output();
+        self::assertStringContainsString('T-0001 is ready Thu 11:00:00', $said);
+        self::assertStringContainsString('proven to be the best', $said);
+        file_put_contents($file, '{"format": "facelift-day"}');
+        self::assertSame(1, Artisan::call('facelift:schedule', ['file' => $file]));
+        self::assertStringContainsString('people', Artisan::output());
+        unlink($file);
     }
 }

@@ -5,15 +5,27 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\BenchEvent;
+use App\Models\Claim;
+use App\Models\ClaimState;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
+use Facelift\Tests\Phones;
+use Illuminate\Support\Carbon;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class DemoTest extends TestCase
 {
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    /** Twice loaded it is there once, with a job at every kind of station, and none of it lies in the future. */
     public function testTheDemoIsLoadedOnce(): void
     {
         $this->seed(DatabaseSeeder::class);
@@ -24,31 +36,51 @@ final class DemoTest extends TestCase
             BenchEvent::query()->count(),
         ];
         $first = $counts();
-        self::assertSame([3, 7, 18], array_slice($first, 0, 3));
+        self::assertSame([4, 16, 41], array_slice($first, 0, 3));
         $this->seed(DatabaseSeeder::class);
         self::assertSame($first, $counts());
-    }
+        self::assertLessThanOrEqual(now()->getTimestampMs(), BenchEvent::query()->get()->max('at'));
 
-    public function testItShowsAJobAtEveryKindOfStation(): void
-    {
-        $this->seed(DatabaseSeeder::class);
         $this->as(Role::Technician);
-        $jobs = $this->ask('GET', '/jobs', status: 200)->json('data');
-        self::assertIsArray($jobs);
         $at = [];
-        foreach ($jobs as $job) {
-            self::assertIsArray($job);
-            self::assertIsArray($job['stations']);
-            $done = array_filter($job['stations'], static fn(mixed $s): bool => is_array($s) && $s['done'] === true);
-            $at[] = count($done);
+        foreach ((array) $this->ask('GET', '/jobs', status: 200)->json('data') as $job) {
+            $stations = data_get($job, 'stations');
+            self::assertIsArray($stations);
+            $at[] = count(array_filter($stations, static fn(mixed $s): bool => data_get($s, 'done') === true));
         }
         sort($at);
-        self::assertSame([0, 1, 1, 3, 5, 5, 8], $at);
+        self::assertSame([0, 1, 1, 3, 4, 4, 4, 5, 5, 5, 5, 5, 5, 7, 8, 8], $at);
     }
 
-    public function testNoEventOfTheDemoLiesInTheFuture(): void
+    /** A day at the stall, whatever the hour at which it is loaded. */
+    #[TestWith(['2026-11-26 11:20'])]
+    #[TestWith(['2026-11-29 03:40'])]
+    public function testItIsADayAtTheStall(string $when): void
     {
+        Carbon::setTestNow(Carbon::parse($when, 'Europe/Berlin'));
         $this->seed(DatabaseSeeder::class);
-        self::assertLessThanOrEqual(now()->getTimestampMs(), BenchEvent::query()->get()->max('at'));
+        Carbon::setTestNow(Carbon::parse($when, 'Europe/Berlin'));
+        $this->as(Role::Owner);
+        $open = Job::query()->whereNull('handed_over_at')->get();
+        self::assertCount(14, $open);
+        $families = $open->map(static fn(Job $j): string => Phones::read($j->phone)->family->value)->unique();
+        self::assertGreaterThanOrEqual(6, $families->count());
+        $day = $this->ask('GET', '/day', [], 200);
+        self::assertCount(2, (array) $day->json('people'));
+        $waits = array_count_values(array_filter(array_column((array) $day->json('phones'), 'waits'), is_string(...)));
+        self::assertSame(['part' => 1, 'overdue-part' => 1, 'phone' => 1], $waits);
+        self::assertCount(3, (array) $this->ask('GET', '/orders', [], 200)->json('data'));
+        self::assertSame(1, Claim::query()->whereIn('state', ClaimState::OWING)->count());
+        self::assertTrue($open->contains(static fn(Job $j): bool => $j->comeback_of !== null));
+        foreach (array_map(Phones::read(...), Phones::ids()) as $phone) {
+            foreach (array_keys($phone->identity->codes) as $code) {
+                $found = ShelfItem::query()->whereIn('id', ShelfItem::idsSoldFor([(string) $code]))->exists();
+                $first = $code === array_key_first($phone->identity->codes);
+                self::assertTrue($found || !$first, (string) $code);
+            }
+        }
+        foreach ($open as $job) {
+            self::assertLessThanOrEqual(now()->getTimestamp(), $job->created_at->getTimestamp());
+        }
     }
 }

@@ -70,6 +70,8 @@ final class ProvisionalTest extends TestCase
         self::assertContains('phone-not-drawn', array_column((array) $plan->json('customer'), 'code'));
         $quote = Job::query()->findOrFail($t->job)->quote;
         self::assertNotNull($quote);
+        $t->workUpTo('unplug:battery-plug');
+        $t->pointAtBattery();
         $t->workUpTo('gate:trial');
     }
 
@@ -124,11 +126,24 @@ final class ProvisionalTest extends TestCase
             'brings' => [],
             'cost' => '40.00',
             'sheet' => null,
-            'supplier' => 'Norrby Panels',
+            'supplier' => 'Norvend Panels',
             'batch' => 'NP-1',
             'place' => 'X1',
             'state' => 'new',
         ], 201);
         self::assertSame(Rests::Assumed, app(PhoneLibrary::class)->phone($phone)->footing->of('seal'));
+    }
+
+    public function testLikeOneThatIsKnownItIsDrawnAsThatIs(): void
+    {
+        $this->as(Role::FrontDesk);
+        $like = ['like' => 'brasca-fern-3', 'family' => 'rear-opening', 'front' => []] + self::TOLD;
+        $id = $this->ask('POST', '/provisional', $like, 200)->json('id');
+        self::assertIsString($id);
+        $phone = app(PhoneLibrary::class)->phone($id);
+        self::assertArrayHasKey('power-key', $phone->parts, 'only that phone has it');
+        self::assertContains('power-key', $phone->footing->assumed());
+        $this->ask('POST', '/provisional', ['like' => 'no-such-phone', 'model' => 'Other'] + $like, 404);
+        self::assertSame(1, PhoneDrawing::query()->count());
     }
 }

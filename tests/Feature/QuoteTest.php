@@ -310,4 +310,24 @@ final class QuoteTest extends TestCase
         self::assertSame(2, $most);
         self::assertSame(0, $out);
     }
+
+    /** Before other rules are kept it is seen what they would have done to what was accepted lately. */
+    public function testWhatOtherRulesWouldHaveDoneIsShownAndNothingIsKept(): void
+    {
+        $this->as(Role::Owner);
+        $this->shelf();
+        $t = $this->atQuote();
+        $t->accept('display-assembly');
+        $was = Job::query()->findOrFail($t->job)->quote?->charge->gross;
+        $rules = (array) $this->ask('GET', '/rules', status: 200)->json('rules');
+        $same = $this->ask('POST', '/rules/effect', ['rules' => $rules], 200);
+        self::assertSame([(string) $was, (string) $was], [$same->json('data.0.was'), $same->json('data.0.now')]);
+        $dearer = ['hourlyRate' => '72.00'] + $rules;
+        $then = $this->ask('POST', '/rules/effect', ['rules' => $dearer], 200)->json('data.0.now');
+        self::assertGreaterThan((float) (string) $was, (float) (is_string($then) ? $then : '0'));
+        $this->ask('GET', '/rules', status: 200)->assertJsonPath('rules', $rules);
+        $this->ask('POST', '/rules/effect', ['rules' => ['taxRate' => '2'] + $rules], 422);
+        $this->as(Role::Technician);
+        $this->ask('POST', '/rules/effect', ['rules' => $rules], 403);
+    }
 }

@@ -50,9 +50,9 @@ final class ShelfTest extends TestCase
         $import = $this->send(
             self::HEADING
                 . "\n"
-                . 'X-1;Vesper display;display-assembly;QV-2110 QV-2111;QV-46P;oled;graphite;Norrby Panels;'
+                . 'X-1;Vesper display;display-assembly;QV-2110 QV-2111;QV-46P;oled;graphite;Norvend Panels;'
                 . "A1;1.061,40;64,2;138,6\n"
-                . ";\"Fern 5 display,\nboxed\";Display Assembly;BF5-E;BF-40Z;OLED;moss;Norrby Panels;B1;58,30;;\n",
+                . ";\"Fern 5 display,\nboxed\";Display Assembly;BF5-E;BF-40Z;OLED;moss;Norvend Panels;B1;58,30;;\n",
         );
         self::assertSame(
             ['ready', 2, 0, ';', ',', 'UTF-8'],
@@ -89,11 +89,11 @@ final class ShelfTest extends TestCase
         $import = $this->send(
             self::HEADING
                 . "\n"
-                . "X-1;Good;display-assembly;QV-2110;;;;Norrby;A1;10,00;;\n"
-                . "S-101;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\n"
-                . "X-1;Twin;display-assembly;QV-2110;;;;Norrby;A1;;;\n"
+                . "X-1;Good;display-assembly;QV-2110;;;;Norvend;A1;10,00;;\n"
+                . "S-101;Twin;display-assembly;QV-2110;;;;Norvend;A1;;;\n"
+                . "X-1;Twin;display-assembly;QV-2110;;;;Norvend;A1;;;\n"
                 . "X-2;;lid;;;plasma;;;A1;free;;\n"
-                . "X-3;Long;display-assembly;QV-2110;;;;Norrby;A1;;;;;surplus\n",
+                . "X-3;Long;display-assembly;QV-2110;;;;Norvend;A1;;;;;surplus\n",
         );
         self::assertSame(['refused', 5, 4], [$import['state'], $import['total'], $import['bad']]);
         self::assertIsArray($import['faults']);
@@ -206,7 +206,7 @@ final class ShelfTest extends TestCase
         $lines = self::HEADING . "\n";
         for ($i = 1; $i <= 20_000; ++$i) {
             $lines .= "L-$i;Vesper display;display-assembly;QV-2110;QV-46P;oled;graphite;"
-                . "Norrby Panels;A1;61,40;64,2;138,6\n";
+                . "Norvend Panels;A1;61,40;64,2;138,6\n";
         }
         $import = $this->send($lines);
         self::assertSame(['ready', 20_000, 20_000], [$import['state'], $import['total'], $import['checked']]);
@@ -279,7 +279,7 @@ final class ShelfTest extends TestCase
             'name' => 'Vesper display',
             'kind' => 'display-assembly',
             'modelCodes' => ['QV-2110'],
-            'supplier' => 'Norrby Panels',
+            'supplier' => 'Norvend Panels',
             'batch' => 'NP-1',
             'state' => 'new',
             'place' => 'A1',

@@ -175,6 +175,16 @@ final class Technician
         $this->clock += 1000 * $seconds;
     }
 
+    /** Points at the battery's plug, in the first repair of a phone that nobody has drawn. */
+    public function pointAtBattery(): void
+    {
+        $this->put('POST', "/jobs/$this->job/captures", [
+            'id' => Str::uuid()->toString(), 'at' => $this->now(), 'kind' => 'battery-plug', 'of' => 'battery-plug',
+            'name' => '', 'under' => [], 'places' => [], 'count' => 0, 'length' => null, 'driver' => null,
+            'adhesive' => null, 'plug' => null, 'clip' => null, 'part' => null, 'pairing' => null,
+        ], 200);
+    }
+
     /** Works through the whole plan; functions named fail at the last gate. */
     public function workThrough(string ...$failing): void
     {

@@ -261,7 +261,7 @@ export interface PartFor {
     sheet?: { memory: boolean; chipPlace: boolean };
 }
 
-async function post(page: Page, path: string, data: unknown): Promise<APIResponse> {
+export async function post(page: Page, path: string, data: unknown): Promise<APIResponse> {
     const cookies = await page.context().cookies();
     const token = decodeURIComponent(cookies.find((c) => c.name === 'XSRF-TOKEN')?.value ?? '');
     return page.request.post(`/api${path}`, {
@@ -280,7 +280,7 @@ export async function onTheShelf(page: Page, label: string, of: PartFor): Promis
         brings: [],
         cost: '42.00',
         sheet: null,
-        supplier: 'Norrby Panels',
+        supplier: 'Norvend Panels',
         batch: 'NP-9',
         state: 'new',
         place: 'D2',

@@ -50,6 +50,9 @@ test('the old display is read over a bad contact, kept, written to the new one a
     await expect(page.getByRole('button', { name: /^The programmer works/ })).toBeDisabled();
     await expect(data(page).getByRole('status')).toContainText('The old display’s data is kept.');
     await page.keyboard.press('PageDown');
+    // What was done must be kept before the rest is worked, or the helper begins one step too early.
+    await expect(page.getByRole('heading', { name: 'Read the old display’s memory' })).toBeHidden();
+    await page.getByText('● saved').waitFor();
     await tellProgrammer('fault none', 'slow 0');
     await workedUpTo(page, job, (s) => s.kind === 'write-memory');
     await page.goto(`${job}/bench`);

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Phones\Families;
 use Facelift\Anatomy\Family;
+use Facelift\Capture\FamilyFile;
 use Facelift\Capture\FrontThing;
 use Facelift\Capture\Provisional;
 use Facelift\Capture\SeenThing;
@@ -21,6 +22,7 @@ final class WriteProvisional extends Command
 
     protected $signature = 'facelift:provisional '
         . '{--family= : how it opens} '
+        . '{--like= : phone file of one that it is like, instead of a family} '
         . '{--size= : width x height x thickness in mm, as 71.5x146.7x7.6} '
         . '{--maker=Unknown} {--model=Unknown} {--code=UNKNOWN} '
         . '{--front= : what is seen in front, as camera@35.7,9.4 earpiece-slot@35.7,3} '
@@ -33,10 +35,7 @@ final class WriteProvisional extends Command
     public function handle(Families $families): int
     {
         try {
-            $family = Family::tryFrom($this->text('family')) ?? throw new \UnexpectedValueException(
-                '--family must be one of ' . implode(', ', array_column(Family::cases(), 'value')) . '.',
-            );
-            $document = (new Provisional($families->of($family)))->of($this->told());
+            $document = (new Provisional($this->skeleton($families)))->of($this->told());
         } catch (Unreadable|\UnexpectedValueException $e) {
             $this->components->error($e->getMessage());
 
@@ -51,6 +50,26 @@ final class WriteProvisional extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    /** @throws Unreadable If the file that it is like is none. */
+    private function skeleton(Families $families): FamilyFile
+    {
+        $like = $this->text('like');
+        if ($like !== '') {
+            $document = is_file($like) ? json_decode((string) file_get_contents($like), true, 64) : null;
+            $named = [];
+            foreach (is_array($document) ? $document : [] as $key => $value) {
+                $named[(string) $key] = $value;
+            }
+
+            return FamilyFile::like($named);
+        }
+        $family = Family::tryFrom($this->text('family')) ?? throw new \UnexpectedValueException(
+            '--family must be one of ' . implode(', ', array_column(Family::cases(), 'value')) . '.',
+        );
+
+        return $families->of($family);
     }
 
     private function told(): Told

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Account;
 
+use App\Jobs\ShopDay;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
@@ -18,6 +19,8 @@ final readonly class SessionController
 {
     /** Wrong passwords in a minute, for one account from one address. */
     private const MOST_TRIES = 5;
+
+    public function __construct(private ShopDay $shop) {}
 
     public function store(SignInRequest $request): JsonResponse
     {
@@ -44,7 +47,19 @@ final readonly class SessionController
         $user = $request->user();
         assert($user instanceof User);
 
-        return new JsonResponse(['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value]);
+        $shop = $this->shop->shop();
+
+        return new JsonResponse([
+            'id' => $user->id,
+            'name' => $user->name,
+            'role' => $user->role->value,
+            'shop' => [
+                'zone' => $shop->bench->hours->zone->getName(),
+                'dates' => $shop->shown->dates,
+                'temperature' => $shop->shown->temperature->value,
+                'length' => $shop->shown->length->value,
+            ],
+        ]);
     }
 
     public function destroy(Request $request): Response

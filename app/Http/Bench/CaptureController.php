@@ -23,7 +23,7 @@ final readonly class CaptureController
             'id' => $s->id,
             'at' => $s->at,
             'kind' => $s->kind->value,
-        ] + $s->said)->values()->all()]);
+        ] + SaidOfPhone::kept($s->captured()))->values()->all()]);
     }
 
     public function store(CaptureRequest $request, Job $job, CaptureAtBench $keep): JobResource

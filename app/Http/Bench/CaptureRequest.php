@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\ConnectorKind;
 use Facelift\Anatomy\Driver;
+use Facelift\Anatomy\Pairing;
+use Facelift\Anatomy\PartKind;
 use Facelift\Capture\Captured;
 use Facelift\Capture\CaptureKind;
+use Facelift\Capture\Likeness;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -16,31 +21,34 @@ final class CaptureRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $new = implode(',', [
-            CaptureKind::MoreScrews->value,
-            CaptureKind::MorePlug->value,
-            CaptureKind::MoreCover->value,
-        ]);
-        $about = implode(',', [CaptureKind::ScrewsCounted->value, CaptureKind::NotThere->value]);
-        $screws = implode(',', [CaptureKind::MoreScrews->value, CaptureKind::ScrewsCounted->value]);
+        $kinds = CaptureKind::cases();
+        $new = array_filter($kinds, static fn(CaptureKind $k): bool => $k->isNew());
+        $known = array_filter($kinds, static fn(CaptureKind $k): bool => !$k->isNew());
+        // A part may be met on its own; everything else is met at something.
+        $at = array_filter($new, static fn(CaptureKind $k): bool => $k !== CaptureKind::MorePart);
+        $screws = CaptureKind::tryFrom($this->string('kind')->toString())?->isOfScrews() === true;
 
         return [
             'id' => ['required', 'uuid'],
             'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
             'kind' => ['required', Rule::enum(CaptureKind::class)],
-            'of' => ['present', 'nullable', 'string', 'max:80', "required_if:kind,$about"],
-            'name' => ['present', 'nullable', 'string', 'max:60', "required_if:kind,$new"],
-            'under' => ['present', 'array', 'list', 'max:20', "required_if:kind,$new"],
+            'of' => ['present', 'nullable', 'string', 'max:80', self::requiredIf($known)],
+            'name' => ['present', 'nullable', 'string', 'max:60', self::requiredIf($new)],
+            'under' => ['present', 'array', 'list', 'max:40', self::requiredIf($at)],
             'under.*' => ['string', 'max:80'],
-            'count' => ['required', 'integer', 'between:0,40', Rule::when(
-                in_array($this->input('kind'), explode(',', $screws), true),
-                ['min:1'],
-            )],
-            'length' => ['present', 'nullable', 'numeric', 'between:0.5,20'],
-            'driver' => ['present', 'nullable', Rule::in(['', ...array_column(Driver::cases(), 'value')])],
+            'after' => ['nullable', 'array', 'list', 'max:40'],
+            'after.*' => ['string', 'max:80'],
             'places' => ['present', 'array', 'list', 'max:40'],
             'places.*' => ['array', 'list', 'size:2'],
             'places.*.*' => ['numeric', 'between:-20,320'],
+            'count' => ['required', 'integer', 'between:0,40', Rule::when($screws, ['min:1'])],
+            'length' => ['present', 'nullable', 'numeric', 'between:0.5,20'],
+            'driver' => ['present', 'nullable', Rule::enum(Driver::class)],
+            'adhesive' => ['present', 'nullable', Rule::enum(AdhesiveKind::class)],
+            'plug' => ['present', 'nullable', Rule::enum(ConnectorKind::class)],
+            'clip' => ['present', 'nullable', 'boolean'],
+            'part' => ['present', 'nullable', Rule::enum(PartKind::class)],
+            'pairing' => ['present', 'nullable', Rule::enum(Pairing::class)],
         ];
     }
 
@@ -59,10 +67,24 @@ final class CaptureRequest extends FormRequest
             $this->string('of')->toString(),
             $this->string('name')->trim()->toString(),
             array_values(array_filter((array) $this->input('under'), is_string(...))),
-            $this->integer('count'),
-            $this->filled('length') ? $this->float('length') : null,
-            $this->string('driver')->toString(),
+            $this->filled('after') ? array_values(array_filter((array) $this->input('after'), is_string(...))) : null,
             $places,
+            new Likeness(
+                $this->integer('count'),
+                $this->filled('length') ? $this->float('length') : null,
+                $this->enum('driver', Driver::class),
+                $this->enum('adhesive', AdhesiveKind::class),
+                $this->enum('plug', ConnectorKind::class),
+                $this->filled('clip') ? $this->boolean('clip') : null,
+                $this->enum('part', PartKind::class),
+                $this->enum('pairing', Pairing::class),
+            ),
         );
+    }
+
+    /** @param array<CaptureKind> $kinds */
+    private static function requiredIf(array $kinds): string
+    {
+        return 'required_if:kind,' . implode(',', array_column($kinds, 'value'));
     }
 }

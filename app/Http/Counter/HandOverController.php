@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Counter;
 
 use App\Counter\HandOver;
+use App\Counter\KeepWorked;
 use App\Models\Job;
 use App\Models\User;
 use App\Papers\JobExport;
 use App\Papers\JobSheet;
+use Facelift\Anatomy\Element;
+use Facelift\Document\Reason;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -27,9 +30,26 @@ final readonly class HandOverController
                 $reason,
                 $request->boolean('filmOff'),
                 $request->oldParts(),
-                $user instanceof User ? $user : null,
+                $user instanceof User && $request->boolean('keepPhone', true) ? $user : null,
             ),
         );
+    }
+
+    /** What the repair has shown of a phone that nobody had drawn. */
+    public function phoneReview(Job $job, KeepWorked $worked): JsonResponse
+    {
+        $review = $worked->review($job);
+        $named = static fn(Element $e): array => ['id' => $e->id, 'name' => $e->name];
+
+        return new JsonResponse(['review' => $review === null ? null : [
+            'seen' => array_map($named, $review->seen),
+            'met' => array_map($named, $review->met),
+            'gone' => array_map($named, $review->gone),
+            'contradicts' => array_map(static fn(Reason $r): array => $r->toArray(), $review->contradicts),
+            'assumed' => array_map($named, $review->assumed),
+            'unmeasured' => array_map($named, $review->unmeasured),
+            'sections' => array_column($review->sections, 'value'),
+        ]]);
     }
 
     public function sheet(Job $job, JobSheet $sheet): Response

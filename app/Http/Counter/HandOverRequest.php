@@ -16,6 +16,7 @@ final class HandOverRequest extends VersionedRequest
             ...parent::rules(),
             'customerTold' => ['required', 'boolean'],
             'filmOff' => ['boolean'],
+            'keepPhone' => ['sometimes', 'boolean'],
             'newFaultsReason' => ['nullable', 'string', 'max:300'],
             'oldParts' => ['sometimes', 'array', 'list', 'max:40'],
             'oldParts.*' => ['array:part,goes,place'],

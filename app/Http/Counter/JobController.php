@@ -6,6 +6,7 @@ namespace App\Http\Counter;
 
 use App\Counter\JobSearch;
 use App\Counter\OpenJob;
+use App\Jobs\ChangeJob;
 use App\Models\Job;
 use App\Models\SearchText;
 use App\Models\User;
@@ -38,7 +39,7 @@ final readonly class JobController
     /** @return Collection<int, Job> one more than a page holds */
     private function listed(bool $closed, int $page): Collection
     {
-        $query = Job::query()->with('part:id,job_id,label');
+        $query = Job::query()->with('part:id,job_id,label,state');
         // Nulls come first: what is not handed over.
         $closed
             ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc')
@@ -69,6 +70,18 @@ final readonly class JobController
         $job = $open($user, $request->job());
 
         return (new JobResource($job))->response($request)->setStatusCode($job->wasRecentlyCreated ? 201 : 200);
+    }
+
+    /** The phone is here, or comes on another day. */
+    public function comes(PhoneComesRequest $request, Job $job, ChangeJob $change): JobResource
+    {
+        $day = $request->day();
+
+        $keep = static function (Job $locked) use ($day): void {
+            $locked->comes_on = $day;
+        };
+
+        return new JobResource($change->beforeBench($job, $request->version(), $keep)->load('part'));
     }
 
     public function show(Job $job): JobResource

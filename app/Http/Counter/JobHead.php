@@ -21,6 +21,7 @@ final readonly class JobHead
             'customer' => $job->customer,
             'stations' => app(Stations::class)->of($job),
             'promisedAt' => $job->promised_at?->toIso8601ZuluString(),
+            'comesOn' => $job->comes_on?->toDateString(),
             'handedOverAt' => $job->handed_over_at?->toIso8601ZuluString(),
             'closedAs' => $job->closed_as,
             'openedAt' => $job->created_at->toIso8601ZuluString(),

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Counter;
 
+use App\Bench\Orders;
 use App\Counter\PhoneHistory;
 use App\Http\Shelf\ShelfItemResource;
 use App\Jobs\SealWishes;
 use App\Jobs\Unread;
 use App\Models\Job;
+use App\Models\PartOrder;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\Request;
@@ -36,6 +38,7 @@ final class JobResource extends JsonResource
             'kind' => $job->kind?->value,
             'kindReason' => $job->kind_reason,
             'part' => $job->part === null ? null : (new ShelfItemResource($job->part))->toArray($request),
+            'order' => self::order($job),
             'source' => $job->heat_source,
             'sourceReason' => $job->heat_reason,
             'seal' => SealWishes::shown($job),
@@ -62,6 +65,18 @@ final class JobResource extends JsonResource
             'unread' => $unread,
             'mayWork' => $user instanceof User && $user->role !== Role::FrontDesk,
         ];
+    }
+
+    /** @return array<string, string|int|null>|null the last part that was ordered before anything was opened */
+    private static function order(Job $job): ?array
+    {
+        $order = PartOrder::query()
+            ->where('job_id', $job->id)
+            ->whereNull('change_id')
+            ->orderByDesc('created_at')
+            ->first();
+
+        return $order === null ? null : Orders::one($order);
     }
 
     /** @return array{id: string, tag: string, covered: bool}|null */

@@ -19,13 +19,14 @@ final class OpenJobRequest extends FormRequest
             'colour' => ['nullable', 'string', 'max:40'],
             'customer' => ['required', 'string', 'max:80'],
             'imei' => ['nullable', new ValidImei()],
+            'comesOn' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
         ];
     }
 
     /**
      * @return array{
      *     id: string, phone: string, modelCode: string,
-     *     colour: string|null, customer: string, imei: string|null
+     *     colour: string|null, customer: string, imei: string|null, comesOn: string|null
      * }
      */
     public function job(): array
@@ -37,6 +38,7 @@ final class OpenJobRequest extends FormRequest
             'colour' => $this->filled('colour') ? $this->string('colour')->toString() : null,
             'customer' => $this->string('customer')->trim()->toString(),
             'imei' => $this->filled('imei') ? $this->string('imei')->toString() : null,
+            'comesOn' => $this->filled('comesOn') ? $this->string('comesOn')->toString() : null,
         ];
     }
 }

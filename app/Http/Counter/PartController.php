@@ -34,7 +34,9 @@ final readonly class PartController
         // Another phone's parts are left out unless they share a code: they would only be noise.
         $rows = ShelfItem::query()
             ->with('job')
-            ->whereIn('state', PartState::ON_SHELF)
+            ->where(static fn($q) => $q->whereIn('state', PartState::ON_SHELF)->orWhere(
+                static fn($o) => $o->where('state', PartState::Ordered)->where('job_id', $job->id),
+            ))
             ->whereIn('id', ShelfItem::idsSoldFor(array_keys($phone->identity->codes)))
             ->orderBy('label')
             ->limit(self::MOST)

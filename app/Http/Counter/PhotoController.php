@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Counter;
 
+use App\Bench\LayPhoto;
 use App\Counter\KeepPhoto;
 use App\Counter\PhotoStore;
+use App\Http\Bench\GroundRequest;
 use App\Models\Job;
 use App\Models\JobPhoto;
 use App\Models\User;
@@ -15,6 +17,8 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class PhotoController
 {
+    public function __construct(private LayPhoto $lay) {}
+
     public function index(Job $job): JsonResponse
     {
         return new JsonResponse([
@@ -22,7 +26,7 @@ final readonly class PhotoController
                 ->where('job_id', $job->id)
                 ->orderBy('created_at')
                 ->get()
-                ->map(self::row(...))
+                ->map(fn(JobPhoto $p): array => $this->row($job, $p))
                 ->all(),
         ]);
     }
@@ -33,7 +37,7 @@ final readonly class PhotoController
         assert($user instanceof User);
         $photo = $keep($job, $user, $request->string('id')->lower()->toString(), $request->photo()->getPathname());
 
-        return new JsonResponse(self::row($photo), $photo->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse($this->row($job, $photo), $photo->wasRecentlyCreated ? 201 : 200);
     }
 
     public function show(Job $job, string $photo, PhotoStore $store): BinaryFileResponse
@@ -57,14 +61,25 @@ final readonly class PhotoController
         return new Response(status: 204);
     }
 
+    /** Under the drawing, or away from it. */
+    public function ground(GroundRequest $request, Job $job, string $photo): JsonResponse
+    {
+        $found = JobPhoto::query()->where('job_id', $job->id)->findOrFail($photo);
+
+        return new JsonResponse(
+            $this->row($job, ($this->lay)($job, $found, $request->face(), $request->corners())),
+        );
+    }
+
     /** @return array<string, mixed> */
-    private static function row(JobPhoto $photo): array
+    private function row(Job $job, JobPhoto $photo): array
     {
         return [
             'id' => $photo->id,
             'width' => $photo->width,
             'height' => $photo->height,
             'at' => $photo->created_at->toIso8601ZuluString(),
+            'ground' => $this->lay->flat($job, $photo),
         ];
     }
 }

@@ -20,6 +20,7 @@ use Facelift\Diagnosis\Diagnostician;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class QuoteController
@@ -42,10 +43,18 @@ final readonly class QuoteController
         $finding = (new Diagnostician())->diagnose($condition, $phones->phone($job->phone)->panel->technology);
         $options = $this->quoting->options($job);
         $user = $request->user();
+        $promise->anew();
         $rows = ScopeResource::kinds($finding, $condition, $options, Gate::allows('seeMargin', Job::class));
         foreach ($rows as $i => $row) {
+            $promised = $promise->reckoned($job, $options[$i]->plan, $options[$i]->chosen?->part->item);
             $rows[$i] = $row + [
-                'promise' => $promise->of($job, $options[$i]->plan)->toIso8601ZuluString(),
+                'promise' => $promised === null ? null : self::moment($promised->said),
+                'promiseFrom' => $promised === null ? null : [
+                    'likely' => self::moment($promised->likely),
+                    'alone' => self::moment($promised->alone),
+                    'certainty' => $promise->certainty(),
+                    'ahead' => $promise->ahead($job),
+                ],
                 'data' => array_map((new DataDecisionFormat())->way(...), $options[$i]->afterSwap()->ways),
                 'chip' => $options[$i]->chip === null ? null : ChipResource::of($options[$i]),
             ];
@@ -118,5 +127,10 @@ final readonly class QuoteController
         );
 
         return $rows;
+    }
+
+    private static function moment(int $ms): string
+    {
+        return Carbon::createFromTimestampMs($ms)->toIso8601ZuluString();
     }
 }

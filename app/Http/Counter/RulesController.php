@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Counter;
 
-use App\Exceptions\Conflict;
+use App\Counter\RulesEffect;
 use App\Jobs\ShopBook;
 use App\Models\ShopRule;
 use Facelift\Cost\ShopRulesReader;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 
 /** The shop's rules of pricing; the owner's. */
 final readonly class RulesController
@@ -23,24 +22,15 @@ final readonly class RulesController
 
     public function update(RulesRequest $request): JsonResponse
     {
-        $rules = $request->shopRules();
-        (new ShopRulesReader())->read($rules);
-        $this->book->row();
-        $row = DB::connection()->transaction(static function () use ($request, $rules): ShopRule {
-            $locked = ShopRule::query()->lockForUpdate()->firstOrFail();
-            if (ShopBook::whole($locked) === $rules) {
-                return $locked;
-            }
-            if ($locked->version !== $request->version()) {
-                throw Conflict::staleRules($locked);
-            }
-            $locked->update(['rules' => $rules, 'version' => $locked->version + 1]);
+        return new JsonResponse(self::row($this->book->keep($request->version(), $request->shopRules())));
+    }
 
-            return $locked;
-        });
-        $this->book->forget();
+    /** What the last quotes would cost by these; nothing is kept. */
+    public function effect(RulesEffectRequest $request, RulesEffect $effect): JsonResponse
+    {
+        $rules = (new ShopRulesReader())->read($request->shopRules());
 
-        return new JsonResponse(self::row($row));
+        return new JsonResponse(['currency' => $rules->currency, 'data' => $effect->of($rules)]);
     }
 
     /** @return array<string, mixed> */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Phones;
 
+use App\Models\DrawingStanding;
 use App\Models\PhoneDrawing;
 use App\Models\User;
 use App\Phones\DrawPhone;
 use App\Phones\PhoneBench;
 use App\Phones\PhoneLibrary;
+use App\Phones\ReviewDrawing;
 use Facelift\Anatomy\PhoneDifference;
 use Facelift\Geometry\NoOutline;
 use Facelift\Geometry\SvgOutline;
@@ -29,7 +31,8 @@ final readonly class PhoneFileController
 
     public function show(string $phone): JsonResponse
     {
-        $drawn = PhoneDrawing::query()->where('phone', $phone)->max('version');
+        $kept = PhoneDrawing::query()->where('phone', $phone)->where('standing', DrawingStanding::Kept);
+        $drawn = $kept->max('version');
         $version = is_numeric($drawn) ? (int) $drawn : 0;
 
         return new JsonResponse([
@@ -53,23 +56,35 @@ final readonly class PhoneFileController
     {
         $rows = [];
         $before = $this->phones->ships($phone) ? $this->asArray($this->phones->document($phone)) : [];
-        foreach (PhoneDrawing::query()->with('user')->where('phone', $phone)->orderBy('version')->get() as $drawn) {
+        $all = PhoneDrawing::query()
+            ->with(['user', 'reviewer'])
+            ->where('phone', $phone)
+            ->where('standing', '!=', DrawingStanding::Bench);
+        foreach ($all->orderBy('version')->get() as $drawn) {
             $after = $this->asArray(json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR));
+            $changes = $before === [] ? [] : (new PhoneDifference())->between($before, $after);
             $rows[] = [
                 'version' => $drawn->version,
+                'standing' => $drawn->standing->value,
                 'by' => $drawn->user->name,
                 'at' => $drawn->drawn_at->toIso8601ZuluString(),
-                'changes' => $before === []
-                        ? []
-                        : array_map(
-                            static fn($r): array => self::objects($r->toArray()),
-                            (new PhoneDifference())->between($before, $after),
-                        ),
+                'reviewedBy' => $drawn->reviewer?->name,
+                'changes' => array_map(static fn($r): array => self::objects($r->toArray()), $changes),
             ];
-            $before = $after;
+            $before = $drawn->standing === DrawingStanding::Kept ? $after : $before;
         }
 
         return new JsonResponse(['data' => array_reverse($rows)]);
+    }
+
+    /** Another hand looks at a version, or decides what is proposed. */
+    public function review(ReviewRequest $request, string $phone, int $version, ReviewDrawing $review): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $drawn = $review($user, $phone, $version, $request->boolean('good'));
+
+        return new JsonResponse(['version' => $drawn->version, 'standing' => $drawn->standing->value]);
     }
 
     public function outline(OutlineRequest $request): JsonResponse

@@ -24,6 +24,7 @@ final class ProvisionalRequest extends FormRequest
             'model' => $word,
             'code' => ['required', 'string', 'max:40', 'regex:/^[A-Za-z0-9][A-Za-z0-9 .\/+-]*$/'],
             'family' => ['required', Rule::enum(Family::class)],
+            'like' => ['nullable', 'string', 'max:70'],
             'width' => self::within(...Told::WIDTH),
             'height' => self::within(...Told::HEIGHT),
             'thickness' => self::within(...Told::THICKNESS),
@@ -47,6 +48,12 @@ final class ProvisionalRequest extends FormRequest
     public function family(): Family
     {
         return Family::from($this->string('family')->toString());
+    }
+
+    /** The known phone that it is like; null to go by its family alone. */
+    public function like(): ?string
+    {
+        return $this->filled('like') ? $this->string('like')->toString() : null;
     }
 
     public function told(): Told

@@ -11,8 +11,16 @@ final readonly class Footing
      * @param array<string, Rests>      $elements by id; what is not named was drawn from the phone
      * @param array<string, Rests>      $sections by `FileSection`; the same
      * @param array<string, ScrewRange> $screws   by group, as long as nobody has counted them
+     * @param array<string, string>     $jobs     tag of the job in which an element was seen or measured last, by id
+     * @param list<Repair>              $repairs  by which it became what it is, oldest first
      */
-    public function __construct(public array $elements = [], public array $sections = [], public array $screws = []) {}
+    public function __construct(
+        public array $elements = [],
+        public array $sections = [],
+        public array $screws = [],
+        public array $jobs = [],
+        public array $repairs = [],
+    ) {}
 
     /** Of an element: a part, connector, bond or group of screws. */
     public function of(string $id): Rests

@@ -39,7 +39,7 @@ final readonly class PhoneDifference
         }
         [$old, $new] = [$this->asMap($before['stacks'] ?? null), $this->asMap($after['stacks'] ?? null)];
         foreach (array_unique([...array_keys($old), ...array_keys($new)]) as $stack) {
-            if (($old[$stack] ?? null) !== ($new[$stack] ?? null)) {
+            if (!self::isSame($old[$stack] ?? null, $new[$stack] ?? null)) {
                 $found[] = new Reason(
                     !isset($old[$stack]) ? 'file-added' : (isset($new[$stack]) ? 'file-stack-changed' : 'file-removed'),
                     ['group' => 'stacks', 'name' => (string) $stack],
@@ -83,8 +83,7 @@ final readonly class PhoneDifference
         foreach (array_unique([...array_keys($before), ...array_keys($after)]) as $member) {
             $old = $before[$member] ?? null;
             $new = $after[$member] ?? null;
-            // A figure written 3 or 3.0 is the same figure.
-            if ($old !== $new && !(is_numeric($old) && is_numeric($new) && (float) $old === (float) $new)) {
+            if (!self::isSame($old, $new)) {
                 $found[] = new Reason('file-changed', [
                     'group' => $group,
                     'name' => $this->nameOf($after === [] ? $before : $after, $group),
@@ -98,6 +97,27 @@ final readonly class PhoneDifference
         return $found;
     }
 
+    /** A figure written 3 or 3.0 is the same, however deep it lies; the order of a map's members means nothing. */
+    private static function isSame(mixed $old, mixed $new): bool
+    {
+        if (\is_array($old) && \is_array($new)) {
+            if (array_is_list($old) !== array_is_list($new) || \count($old) !== \count($new)) {
+                return false;
+            }
+            foreach ($old as $key => $value) {
+                if (!\array_key_exists($key, $new) || !self::isSame($value, $new[$key])) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        $figures = (\is_int($old) || \is_float($old)) && (\is_int($new) || \is_float($new));
+
+        return $figures ? (float) $old === (float) $new : $old === $new;
+    }
+
     private function said(mixed $value): string
     {
         return match (true) {
@@ -108,6 +128,7 @@ final readonly class PhoneDifference
                 && array_is_list($value)
                 && array_filter($value, static fn(mixed $v): bool => !\is_scalar($v)) === []
                 => implode(', ', array_map(static fn(mixed $v): string => \is_scalar($v) ? (string) $v : '', $value)),
+            \is_array($value) && array_is_list($value) => (string) \count($value),
             \is_array($value) => \count($value) . ' figures',
             default => 'something',
         };

@@ -6,6 +6,7 @@ namespace Facelift\Anatomy;
 
 use Facelift\Anatomy\Internal\BondReader;
 use Facelift\Anatomy\Internal\ElementReader;
+use Facelift\Anatomy\Internal\FootingReader;
 use Facelift\Anatomy\Internal\PanelReader;
 use Facelift\Anatomy\Internal\PhoneRules;
 use Facelift\Document\Fault;
@@ -98,45 +99,8 @@ final readonly class PhoneReader
             $this->byId($root, 'bonds', (new BondReader())->read(...)),
             $this->panel($root->node('panel')),
             $this->byId($root, 'replacements', $read->replacement(...)),
-            $this->footing($root),
+            (new FootingReader())->read($root),
         );
-    }
-
-    /** What the file rests on: only version 2 says it, and a file without it was drawn from the phone. */
-    private function footing(Node $root): Footing
-    {
-        $n = $root->optionalNode('footing');
-        if ($n === null) {
-            return new Footing();
-        }
-        if ($root->raw('version') !== 2) {
-            $root->fault('footing', 'is for version 2');
-        }
-        $n->only('elements', 'sections', 'screws');
-        $rests = static function (Node $of, string $key): array {
-            $all = [];
-            foreach ($of->each($key, static fn(Node $e): array => [
-                $e->only('of', 'rests')->string('of'),
-                $e->enum('rests', Rests::class),
-            ]) as [$id, $what]) {
-                $all[$id] = $what;
-            }
-
-            return $all;
-        };
-        $screws = [];
-        foreach ($n->each('screws', static fn(Node $s): array => [
-            $s->only('of', 'fewest', 'most')->string('of'),
-            $s->int('fewest', 0, 40),
-            $s->int('most', 0, 40),
-        ]) as $i => [$of, $fewest, $most]) {
-            if ($most < $fewest) {
-                $n->fault("screws[$i].most", 'must not be less than fewest');
-            }
-            $screws[$of] = new ScrewRange($fewest, $most);
-        }
-
-        return new Footing($rests($n, 'elements'), $rests($n, 'sections'), $screws);
     }
 
     private function identity(Node $n): Identity

@@ -8,15 +8,15 @@ namespace Facelift\Capture;
 final readonly class Captured
 {
     /**
-     * @param string       $event  id made by the client; what is new gets its id from it
-     * @param int          $at     ms since 1970
-     * @param string       $of     id of the element that it is about; empty for what is new
-     * @param string       $name   of what is new, as people call it
-     * @param list<string> $under  ids of what screws hold, a cover lies over, or a plug belongs to
-     * @param int          $count  of screws
-     * @param float|null   $length mm; null if nobody measured it
-     * @param string       $driver of screws, as `Anatomy\Driver` names it
-     * @param list<array{float, float}> $places mm, where they were tapped; may be fewer than counted
+     * @param string            $event id made by the client; what is new gets its id from it
+     * @param int               $at    ms since 1970
+     * @param string            $of    id of the element that it is about; of a lead the part that it comes from, of a
+     *     part or cover the one that it sits on, of a bond or plug the one that it leads to; else empty for what is new
+     * @param string            $name  of what is new, as people call it; of what is known, what it is called now
+     * @param list<string>      $under ids of what screws hold, a cover or lead lies over, a bond holds down, or a plug
+     *     belongs to
+     * @param list<string>|null $after ids of what had to be off before it could be seen; null if nobody said
+     * @param list<array{float, float}> $places mm, where it was tapped; may be fewer than counted
      */
     public function __construct(
         public string $event,
@@ -25,10 +25,9 @@ final readonly class Captured
         public string $of = '',
         public string $name = '',
         public array $under = [],
-        public int $count = 0,
-        public ?float $length = null,
-        public string $driver = '',
+        public ?array $after = null,
         public array $places = [],
+        public Likeness $like = new Likeness(),
     ) {}
 
     /** Id of the element that this makes. */
@@ -40,5 +39,21 @@ final readonly class Captured
     public function isBefore(self $other): bool
     {
         return [$this->at, $this->event] < [$other->at, $other->event];
+    }
+
+    /** @param list<string> $after */
+    public function seenAfter(array $after): self
+    {
+        return new self(
+            $this->event,
+            $this->at,
+            $this->kind,
+            $this->of,
+            $this->name,
+            $this->under,
+            $after,
+            $this->places,
+            $this->like,
+        );
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Facelift\Capture;
 
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\PhoneReader;
+use Facelift\Anatomy\Rests;
 use Facelift\Capture\Internal\Stretched;
+use Facelift\Capture\Internal\Table;
 use Facelift\Document\Unreadable;
 
 /**
@@ -14,10 +17,6 @@ use Facelift\Document\Unreadable;
  */
 final readonly class Provisional
 {
-    /** Parts of a family that are there only if they were seen. */
-    private const TRAY = 'sim-tray';
-    private const STYLUS = ['stylus', 'stylus-layer', 'stylus-plug'];
-
     public function __construct(private FamilyFile $family) {}
 
     /**
@@ -39,8 +38,8 @@ final readonly class Provisional
         if ($told->front !== []) {
             $fitted['openings'] = array_map(self::opening(...), $told->front, array_keys($told->front));
         }
-        $fitted = $this->withoutWhatIsNotThere($fitted, $told);
         $fitted['footing'] = self::footing($fitted['footing'] ?? null, $told);
+        $fitted = self::withWhatWasSeen($fitted, $told);
         (new PhoneReader())->read($fitted);
 
         return $fitted;
@@ -146,46 +145,47 @@ final readonly class Provisional
     }
 
     /**
+     * Tray and stylus are there only if they were seen, with all that hangs on them.
+     *
      * @param array<string, mixed> $phone
      *
      * @return array<string, mixed>
      */
-    private function withoutWhatIsNotThere(array $phone, Told $told): array
+    private static function withWhatWasSeen(array $phone, Told $told): array
     {
-        $gone = [...$told->tray ? [] : [self::TRAY], ...$told->stylus ? [] : self::STYLUS];
-        foreach (['parts', 'connectors', 'bonds', 'fasteners'] as $group) {
-            $phone[$group] = array_values(array_filter(
-                \is_array($phone[$group]) ? $phone[$group] : [],
-                static fn(mixed $e): bool => !\is_array($e) || !\in_array($e['id'] ?? null, $gone, true),
-            ));
+        $table = new Table($phone);
+        foreach ($table->all('parts') as $id => $row) {
+            $there = match (PartKind::tryFrom(\is_string($row['kind'] ?? null) ? $row['kind'] : '')) {
+                PartKind::SimTray => $told->tray,
+                PartKind::Stylus, PartKind::StylusLayer => $told->stylus,
+                default => null,
+            };
+            if ($there === true) {
+                $table->rests($id, Rests::Seen);
+            } elseif ($there === false) {
+                $table->drop($id);
+            }
         }
 
-        return $phone;
+        return $table->document();
     }
 
     /** @return array<string, mixed> */
     private static function footing(mixed $usual, Told $told): array
     {
         \assert(\is_array($usual) && \is_array($usual['elements']) && \is_array($usual['sections']));
-        $seen = [
-            ...$told->tray ? [self::TRAY => 'seen'] : [],
-            ...$told->stylus ? array_fill_keys(self::STYLUS, 'seen') : [],
-        ];
-        $gone = [...$told->tray ? [] : [self::TRAY], ...$told->stylus ? [] : self::STYLUS];
-        $elements = [];
-        foreach ($usual['elements'] as $e) {
-            if (\is_array($e) && \is_string($e['of']) && !\in_array($e['of'], $gone, true)) {
-                $elements[] = ['of' => $e['of'], 'rests' => $seen[$e['of']] ?? 'assumed'];
-            }
-        }
-        $told = ['body' => 'measured', 'openings' => $told->front === [] ? 'assumed' : 'seen'];
+        $rests = ['body' => 'measured', 'openings' => $told->front === [] ? 'assumed' : 'seen'];
         $sections = [];
         foreach ($usual['sections'] as $s) {
             if (\is_array($s) && \is_string($s['of'])) {
-                $sections[] = ['of' => $s['of'], 'rests' => $told[$s['of']] ?? 'assumed'];
+                $sections[] = ['of' => $s['of'], 'rests' => $rests[$s['of']] ?? 'assumed'];
             }
         }
 
-        return ['elements' => $elements, 'sections' => $sections, 'screws' => $usual['screws'] ?? []];
+        return [
+            'elements' => $usual['elements'],
+            'sections' => $sections,
+            'screws' => $usual['screws'] ?? [],
+        ];
     }
 }

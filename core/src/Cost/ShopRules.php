@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Cost;
 
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Quantity\Money;
 use Facelift\Seal\CornerCut;
 
@@ -29,8 +30,7 @@ final readonly class ShopRules
      * @param Money                $glueMl      per ml of liquid adhesive
      * @param Money                $glassKit    wire, optical adhesive and cleaner for one glass-only try
      * @param Money                $sundries    wipes, alcohol, gloves: once per job
-     * @param array<string, Money> $fixed       gross price by `phone kind`, for example `brasca-fern-5
-     *     display-assembly`
+     * @param list<FixedPrice>     $fixed       gross prices that hold whatever a part costs
      * @param array<string, Money> $worth       what a phone is worth today, by its id
      * @param int                  $picks       opening picks that the shop has for one phone, 1 to 50
      * @param bool                 $holds       true if a gun can go on while somebody cuts: in the other hand, or on a
@@ -59,8 +59,14 @@ final readonly class ShopRules
         public CornerCut $corner = CornerCut::Notched,
     ) {}
 
-    public function fixedFor(string $phone, string $kind): ?Money
+    public function fixedFor(string $phone, ReplacementKind $kind): ?Money
     {
-        return $this->fixed[$phone . ' ' . $kind] ?? null;
+        foreach ($this->fixed as $price) {
+            if ($price->phone === $phone && $price->kind === $kind) {
+                return $price->amount;
+            }
+        }
+
+        return null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Cost;
 
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Document\Faults;
 use Facelift\Document\Node;
 use Facelift\Document\Unreadable;
@@ -71,8 +72,8 @@ final readonly class ShopRulesReader
             $this->amount($n, 'glueMl'),
             $this->amount($n, 'glassKit'),
             $this->amount($n, 'sundries'),
-            $this->amounts($n, 'fixed'),
-            $this->amounts($n, 'worth'),
+            $this->fixed($n),
+            $this->worth($n),
             $n->int('warrantyDays', 0, 3650),
             $n->int('insurerDays', 1, 365),
             // Rules that were kept before these were asked say nothing of them.
@@ -128,19 +129,44 @@ final readonly class ShopRulesReader
         return $text;
     }
 
-    /** @return array<string, Money> */
-    private function amounts(Node $n, string $key): array
+    /** @return list<FixedPrice> */
+    private function fixed(Node $n): array
     {
-        $out = [];
+        return $n->each('fixed', function (Node $row): FixedPrice {
+            // Earlier they stood in one text.
+            $row->only('phone', 'kind', 'amount', 'for');
+            $apart = $row->has('for') ? [...explode(' ', $row->string('for')), ''] : null;
+
+            return new FixedPrice(
+                $apart === null ? $row->string('phone') : $apart[0],
+                $apart === null
+                    ? $row->enum('kind', ReplacementKind::class)
+                    : ReplacementKind::tryFrom($apart[1]) ?? self::noKind($row),
+                $this->amount($row, 'amount'),
+            );
+        });
+    }
+
+    private static function noKind(Node $row): ReplacementKind
+    {
+        $row->fault('for', 'names no kind of part');
+
+        return ReplacementKind::DisplayAssembly;
+    }
+
+    /** @return array<string, Money> by phone */
+    private function worth(Node $n): array
+    {
+        $worth = [];
         foreach (
-            $n->each(
-                $key,
-                fn(Node $row): array => [$row->only('for', 'amount')->string('for'), $this->amount($row, 'amount')],
-            ) as [$for, $amount]
+            $n->each('worth', fn(Node $row): array => [
+                $row->only('phone', 'amount', 'for')->string($row->has('for') ? 'for' : 'phone'),
+                $this->amount($row, 'amount'),
+            ]) as [$phone, $amount]
         ) {
-            $out[$for] = $amount;
+            $worth[$phone] = $amount;
         }
 
-        return $out;
+        return $worth;
     }
 }

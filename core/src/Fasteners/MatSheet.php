@@ -19,6 +19,8 @@ final readonly class MatSheet
     private const CELL = 16.0;
     private const ROW = 15.0;
     private const COLUMNS = 6;
+    /** mm of the strip that a screw is held against */
+    private const LONGEST = 12;
 
     /** @param list<MatPlace> $places in the order of removal */
     public function __construct(private string $title, private RoundedRectangle $outline, private array $places) {}
@@ -53,6 +55,7 @@ final readonly class MatSheet
                 'middle',
             );
         }
+        array_push($body, ...self::strip(self::TOP + $box->height + 12));
         $right = self::LEFT + $box->width + 8;
         $y = self::TOP + 4;
         foreach ($this->groups() as $group) {
@@ -61,6 +64,49 @@ final readonly class MatSheet
         }
 
         return SvgPaper::document($this->title, self::LEFT, SvgPaper::HEIGHT - 12, $body);
+    }
+
+    /**
+     * A strip in half millimetres to hold a screw against: its head lies in the notch, its shank from 0 on.
+     *
+     * @return list<string>
+     */
+    private static function strip(float $y): array
+    {
+        $zero = self::LEFT + 6;
+        $lines = [\sprintf(
+            'M%.2f %.2fv3h-1.2M%.2f %.2fH%.2f',
+            $zero,
+            $y - 3,
+            $zero,
+            $y,
+            $zero + self::LONGEST,
+        )];
+        $figures = [SvgPaper::text(
+            self::LEFT,
+            $y - 4.5,
+            3,
+            'Length of a screw without its head, mm',
+            false,
+        )];
+        for ($half = 0; $half <= 2 * self::LONGEST; ++$half) {
+            $lines[] = \sprintf('M%.2f %.2fv%.1f', $zero + $half / 2, $y, $half % 2 === 0 ? 2.4 : 1.2);
+            if ($half % 4 === 0) {
+                $figures[] = SvgPaper::text(
+                    $zero + $half / 2,
+                    $y + 5,
+                    2.2,
+                    (string) ($half / 2),
+                    false,
+                    'middle',
+                );
+            }
+        }
+
+        return [
+            '<path d="' . implode('', $lines) . '" fill="none" stroke="#000" stroke-width="0.15"/>',
+            ...$figures,
+        ];
     }
 
     /** @return list<non-empty-list<MatPlace>> alike screws that come out together */

@@ -21,4 +21,9 @@ final class ImpossibleShape extends \DomainException
     {
         return new self(\sprintf('corner radius is %.3f mm, must lie between 0 and %.3f mm', $radius, $most));
     }
+
+    public static function notAround(): self
+    {
+        return new self('the four corners do not go round the thing: top left, top right, bottom right, bottom left');
+    }
 }

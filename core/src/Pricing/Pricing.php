@@ -154,7 +154,7 @@ final readonly class Pricing
 
     private function priced(Asked $asked, Plan $plan, JobCost $cost): Priced
     {
-        $fixed = $this->rules->fixedFor($asked->id, $plan->basis->replacement->kind->value);
+        $fixed = $this->rules->fixedFor($asked->id, $plan->basis->replacement->kind);
         $price = Price::of($cost->expected(), $this->rules, $fixed);
         $worth = $asked->worth ?? $this->rules->worth[$asked->id] ?? null;
 

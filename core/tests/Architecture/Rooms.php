@@ -32,6 +32,9 @@ final class Rooms
         'Plan',
         'Bench',
         'Capture',
+        'Pack',
+        'Calendar',
+        'Schedule',
         'Record',
         'Pricing',
     ];

@@ -72,6 +72,18 @@ final class Runs
         return $refusal;
     }
 
+    /**
+     * What the server keeps on its own, without asking the rules.
+     *
+     * @param array<string, string|int> $data
+     */
+    public function tell(EventType $type, array $data): void
+    {
+        $event = $this->event($type, $data);
+        $this->events[] = $event;
+        $this->run = $this->run->with($event);
+    }
+
     public function state(): BenchState
     {
         return $this->run->state;

@@ -7,6 +7,7 @@ namespace Facelift\Tests\Capture;
 use Eris\Generators;
 use Eris\TestTrait;
 use Facelift\Anatomy\FileSection;
+use Facelift\Anatomy\PartKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\Rests;
@@ -17,6 +18,7 @@ use Facelift\Capture\SeenThing;
 use Facelift\Capture\Told;
 use Facelift\Document\Unreadable;
 use Facelift\Tests\Dice;
+use Facelift\Tests\Phones;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -41,6 +43,35 @@ final class ProvisionalTest extends TestCase
         );
         self::assertEqualsCanonicalizing(array_keys($read), array_values($read));
         self::assertCount(7, $read);
+    }
+
+    /** Like one that is known: drawn as that is, fitted to its measures, and all of it assumed. */
+    public function testAnyKnownPhoneIsASkeletonOfOneLikeIt(): void
+    {
+        foreach (Phones::ids() as $id) {
+            foreach ([true, false] as $has) {
+                $known = Phones::read($id);
+                $file = (new Provisional(FamilyFile::like(Phones::data($id))))->of(new Told(
+                    'Ondrel',
+                    'Like',
+                    'OL-1',
+                    $known->body->outline->box->width + 1.5,
+                    $known->body->outline->box->height - 2,
+                    $known->body->thickness + 0.4,
+                    tray: $has,
+                    stylus: $has,
+                ));
+                $phone = (new PhoneReader())->read($file);
+                self::assertSame($known->family, $phone->family, $id);
+                self::assertSame('unknown', $phone->panel->connectorCode);
+                self::assertSame('ondrel-like', $phone->identity->id);
+                self::assertSame(Rests::Assumed, $phone->footing->of($phone->powerConnector()->id));
+                self::assertSame(Rests::Measured, $phone->footing->ofSection(FileSection::Body));
+                self::assertSame($has, $has ? $known->partsOf(PartKind::SimTray) === []
+                    || $phone->footing->of($phone->partsOf(PartKind::SimTray)[0]->id) === Rests::Seen
+                    : $phone->partsOf(PartKind::SimTray, PartKind::Stylus, PartKind::StylusLayer) !== []);
+            }
+        }
     }
 
     /** Whatever a ruler can say of a phone gives a file that is read, of that size, with everything on it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Tests\Cost;
 
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cost\BreakEven;
 use Facelift\Cost\Consumables;
 use Facelift\Cost\Further;
@@ -137,7 +138,7 @@ final class CostTest extends TestCase
         $price = Price::of(
             Money::of('110'),
             self::rules(),
-            self::rules()->fixedFor('brasca-fern-5', 'display-assembly'),
+            self::rules()->fixedFor('brasca-fern-5', ReplacementKind::DisplayAssembly),
         );
         self::assertSame(
             ['149.00', '125.21', '23.79', '15.21', PriceRule::Fixed, true],
@@ -150,7 +151,7 @@ final class CostTest extends TestCase
                 $price->underFloor,
             ],
         );
-        self::assertNull(self::rules()->fixedFor('brasca-fern-5', 'display-with-frame'));
+        self::assertNull(self::rules()->fixedFor('brasca-fern-5', ReplacementKind::DisplayWithFrame));
     }
 
     /** A try at 45, an assembly at 120: p* = 0.375. At 50 % a try costs 45 + 60 = 105, at 37.5 % exactly 120. */
@@ -235,7 +236,7 @@ final class CostTest extends TestCase
         yield [['taxRate' => '19'], 'taxRate'];
         yield [['marginFloor' => '1'], 'marginFloor'];
         yield [['roundTo' => '0'], 'roundTo'];
-        yield [['fixed' => [['for' => 'x', 'amount' => 'free']]], 'fixed[0].amount'];
+        yield [['fixed' => [['phone' => 'x', 'kind' => 'display-assembly', 'amount' => 'free']]], 'fixed[0].amount'];
         yield [['warrantyDays' => -1], 'warrantyDays'];
         yield [['tip' => '1'], 'tip'];
     }

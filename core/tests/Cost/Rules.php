@@ -21,8 +21,8 @@ final class Rules
             'glueMl' => '1.1',
             'glassKit' => '4',
             'sundries' => '1.5',
-            'fixed' => [['for' => 'brasca-fern-5 display-assembly', 'amount' => '149']],
-            'worth' => [['for' => 'quillon-vesper', 'amount' => '180']],
+            'fixed' => [['phone' => 'brasca-fern-5', 'kind' => 'display-assembly', 'amount' => '149']],
+            'worth' => [['phone' => 'quillon-vesper', 'amount' => '180']],
             'warrantyDays' => 180,
             'insurerDays' => 14,
         ];

@@ -33,6 +33,12 @@ final class MatSheetTest extends TestCase
                 'a shank is drawn as long as it is',
             );
         }
+        // A strip to hold a screw against: a line every half millimetre, 12 mm long.
+        $line = '/d="(M[^"]*H[^"]*)" fill="none" stroke="#000" stroke-width="0.15"/';
+        self::assertSame(1, preg_match($line, $svg, $strip));
+        preg_match_all('/M([\d.]+) [\d.]+v(?:2\.4|1\.2)/', $strip[1] ?? '', $at);
+        self::assertCount(25, $at[1]);
+        self::assertEqualsWithDelta(12.0, (float) $at[1][24] - (float) $at[1][0], 1e-9);
         self::assertStringContainsString('T-0001 &amp; more', $svg);
         self::assertDoesNotMatchRegularExpression('/[xy]="-|NAN|INF/i', $svg);
         preg_match_all('/ y="([\d.]+)"/', $svg, $found);

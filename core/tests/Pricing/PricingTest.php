@@ -78,7 +78,8 @@ final class PricingTest extends TestCase
 
     public function testAFixedPriceOfTheShopGoesBeforeTheComputedOne(): void
     {
-        $rules = ['fixed' => [['for' => 'quillon-vesper display-assembly', 'amount' => '149.00']]] + Rules::data();
+        $fixed = ['phone' => 'quillon-vesper', 'kind' => 'display-assembly', 'amount' => '149.00'];
+        $rules = ['fixed' => [$fixed]] + Rules::data();
         $option = self::option(K::DisplayAssembly, [self::part(1, '48.00')], rules: $rules);
         self::assertSame('149.00', (string) $option->priced?->price->gross);
     }

@@ -12,6 +12,15 @@ export const queries = {
             queryFn: () => take(api.GET('/api/jobs', { params: { query: { q: find, page, show } } })),
             placeholderData: keepPreviousData,
         }),
+    day: () =>
+        queryOptions({
+            queryKey: ['day'],
+            queryFn: () => take(api.GET('/api/day')),
+            refetchInterval: 30_000,
+        }),
+    calendarAddress: () =>
+        queryOptions({ queryKey: ['calendar-address'], queryFn: () => take(api.GET('/api/day/address')) }),
+    orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => take(api.GET('/api/orders')) }),
     job: (id: string) =>
         queryOptions({ queryKey: ['job', id], queryFn: () => take(api.GET('/api/jobs/{job}', path(id))) }),
     phones: (q: string) =>
@@ -30,6 +39,16 @@ export const queries = {
             queryKey: ['families'],
             queryFn: () => take(api.GET('/api/families')),
             staleTime: Infinity,
+        }),
+    captures: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'captures'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/captures', path(id))),
+        }),
+    phoneReview: (id: string) =>
+        queryOptions({
+            queryKey: ['job', id, 'phone-review'],
+            queryFn: () => take(api.GET('/api/jobs/{job}/phone-review', path(id))),
         }),
     after: (id: string) =>
         queryOptions({
@@ -118,6 +137,7 @@ export const queries = {
         }),
     returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
     claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
+    shop: () => queryOptions({ queryKey: ['shop'], queryFn: () => take(api.GET('/api/shop')) }),
     rules: () => queryOptions({ queryKey: ['rules'], queryFn: () => take(api.GET('/api/rules')) }),
     heatSources: () => queryOptions({ queryKey: ['heat-sources'], queryFn: () => take(api.GET('/api/heat/sources')) }),
     heat: (tried: Schemas['HeatTried']) =>

@@ -31,6 +31,7 @@ export const CORNER_CUTS = every<CornerCut>({ notched: true, butted: true, trimm
 
 export type PartState = Schemas['ShelfItem']['state'];
 export const PART_STATES = every<PartState>({
+    ordered: true,
     new: true,
     tested: true,
     'kept-frame': true,
@@ -39,11 +40,40 @@ export const PART_STATES = every<PartState>({
     fitted: true,
 });
 /** States that a person may put a part in; the others follow from what happens to it. */
-export const STATES_BY_HAND = every<Exclude<PartState, 'returned' | 'fitted'>>({
+export const STATES_BY_HAND = every<Exclude<PartState, 'ordered' | 'returned' | 'fitted'>>({
     new: true,
     tested: true,
     'kept-frame': true,
     faulty: true,
+});
+
+export type Fn = Condition['functions'][number]['function'];
+/** What a phone can do, in the order of testing. */
+export const FUNCTIONS = every<Fn>({
+    image: true,
+    brightness: true,
+    touch: true,
+    stylus: true,
+    earpiece: true,
+    loudspeaker: true,
+    microphone: true,
+    call: true,
+    proximity: true,
+    'ambient-light': true,
+    'colour-adapting': true,
+    'front-camera': true,
+    'rear-camera': true,
+    keys: true,
+    'home-key': true,
+    vibration: true,
+    fingerprint: true,
+    'face-unlock': true,
+    charging: true,
+    'wireless-charging': true,
+    signal: true,
+    wifi: true,
+    sim: true,
+    'part-notice': true,
 });
 
 export type FunctionState = Condition['functions'][number]['state'];

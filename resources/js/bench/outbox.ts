@@ -1,8 +1,15 @@
 import type { BenchEvent, BenchState, Schemas } from '../api/client';
 
-export interface Waiting {
+export type Capture = Schemas['Capture'];
+
+/** What waits to be sent: an event of the bench, or something that was said of a phone that nobody has drawn. */
+export type Waiting = { job: string; event: BenchEvent; said?: never } | { job: string; said: Capture; event?: never };
+
+/** Something that was said and could not be kept, with the server's words. */
+export interface Unsaid {
     job: string;
-    event: BenchEvent;
+    said: Capture;
+    message: string;
 }
 export interface Refusal {
     job: string;
@@ -14,6 +21,7 @@ export type Sent =
     | { kind: 'answered'; answer: Schemas['EventsAnswer'] }
     | { kind: 'rejected'; message: string }
     | { kind: 'unreachable' };
+export type Told = { kind: 'kept' } | { kind: 'rejected'; message: string } | { kind: 'unreachable' };
 
 export interface Store {
     getItem(key: string): string | null;
@@ -22,6 +30,7 @@ export interface Store {
 export interface Ports {
     store: Store;
     send: (job: string, events: BenchEvent[]) => Promise<Sent>;
+    tell: (job: string, said: Capture) => Promise<Told>;
     /** Calls back after so many ms. */
     later: (ms: number, run: () => void) => void;
     answered: (job: string, state: BenchState) => void;
@@ -29,6 +38,7 @@ export interface Ports {
 export interface Snapshot {
     waiting: readonly Waiting[];
     refused: readonly Refusal[];
+    unsaid: readonly Unsaid[];
     sending: boolean;
     unreachable: boolean;
 }
@@ -49,7 +59,7 @@ export class Outbox {
     private pause = 500;
 
     constructor(private readonly ports: Ports) {
-        this.snapshot = { waiting: this.read(), refused: [], sending: false, unreachable: false };
+        this.snapshot = { waiting: this.read(), refused: [], unsaid: [], sending: false, unreachable: false };
     }
 
     readonly subscribe = (listener: () => void): (() => void) => {
@@ -62,6 +72,16 @@ export class Outbox {
     push(job: string, ...events: BenchEvent[]): void {
         this.write([...this.read(), ...events.map((event) => ({ job, event }))]);
         void this.flush();
+    }
+
+    /** In the order in which it happened: what is said of a phone stands between what was done before and after. */
+    say(job: string, said: Capture): void {
+        this.write([...this.read(), { job, said }]);
+        void this.flush();
+    }
+
+    forget(id: string): void {
+        this.set({ unsaid: this.snapshot.unsaid.filter((u) => u.said.id !== id) });
     }
 
     /** Sends again what was asked about, with what was said. */
@@ -84,23 +104,43 @@ export class Outbox {
             this.write([]);
             return;
         }
-        const batch = this.read()
-            .filter((w) => w.job === first.job)
-            .slice(0, BATCH)
-            .map((w) => w.event);
         this.set({ sending: true });
-        const sent = await this.ports.send(first.job, batch);
-        this.set({ sending: false, unreachable: sent.kind === 'unreachable' });
-        if (sent.kind === 'unreachable') {
+        const gone = first.said ? await this.told(first.job, first.said) : await this.sent(first.job);
+        this.set({ sending: false, unreachable: !gone });
+        if (!gone) {
             this.pause = Math.min(this.pause * 2, SLOWEST);
             this.ports.later(this.pause, () => void this.flush());
             return;
         }
         this.pause = 500;
-        this.settle(first.job, batch, sent);
         if (this.read().length > 0) {
             await this.flush();
         }
+    }
+
+    /** The events of a job up to what was said next; false if the server is away. */
+    private async sent(job: string): Promise<boolean> {
+        const own = this.read().filter((w) => w.job === job);
+        const until = own.findIndex((w) => w.said !== undefined);
+        const batch = own.slice(0, until === -1 ? BATCH : Math.min(until, BATCH)).flatMap((w) => w.event ?? []);
+        const sent = await this.ports.send(job, batch);
+        if (sent.kind === 'unreachable') {
+            return false;
+        }
+        this.settle(job, batch, sent);
+        return true;
+    }
+
+    private async told(job: string, said: Capture): Promise<boolean> {
+        const told = await this.ports.tell(job, said);
+        if (told.kind === 'unreachable') {
+            return false;
+        }
+        this.write(this.read().filter((w) => w.said?.id !== said.id));
+        if (told.kind === 'rejected') {
+            this.set({ unsaid: [...this.snapshot.unsaid, { job, said, message: told.message }] });
+        }
+        return true;
     }
 
     private settle(job: string, batch: BenchEvent[], sent: Exclude<Sent, { kind: 'unreachable' }>): void {
@@ -114,7 +154,7 @@ export class Outbox {
         const refused = refusals.flatMap(({ id, ...why }) =>
             batch.filter((e) => e.id === id).map((event) => ({ job, event, ...why })),
         );
-        this.write(this.read().filter((w) => !ids.has(w.event.id)));
+        this.write(this.read().filter((w) => w.event === undefined || !ids.has(w.event.id)));
         this.set({ refused: [...this.snapshot.refused, ...refused] });
         if (sent.kind === 'answered') {
             this.ports.answered(job, sent.answer.state);

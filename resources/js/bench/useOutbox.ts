@@ -3,7 +3,7 @@ import { api, Refused, take, type BenchEvent } from '../api/client';
 import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { newId } from './ids';
-import { Outbox, type Sent, type Snapshot } from './outbox';
+import { Outbox, type Capture, type Sent, type Snapshot, type Told } from './outbox';
 import { serverNow } from './useNow';
 
 async function send(job: string, events: BenchEvent[]): Promise<Sent> {
@@ -21,9 +21,26 @@ async function send(job: string, events: BenchEvent[]): Promise<Sent> {
     }
 }
 
+async function tell(job: string, said: Capture): Promise<Told> {
+    try {
+        const changed = await take(api.POST('/api/jobs/{job}/captures', { params: { path: { job } }, body: said }));
+        // The drawing first: a plan that names what the drawing has not would be shown for a moment.
+        await queryClient.query(queries.phone(changed.phone.id));
+        queryClient.setQueryData(queries.job(job).queryKey, changed);
+        await queryClient.invalidateQueries({ queryKey: ['job', job], predicate: (q) => q.queryKey.length > 2 });
+        return { kind: 'kept' };
+    } catch (error) {
+        if (error instanceof Refused && [403, 404, 409, 422].includes(error.status)) {
+            return { kind: 'rejected', message: error.message };
+        }
+        return { kind: 'unreachable' };
+    }
+}
+
 export const outbox = new Outbox({
     store: window.localStorage,
     send,
+    tell,
     later: (ms, run) => window.setTimeout(run, ms),
     answered: (job, state) => {
         queryClient.setQueryData(queries.bench(job).queryKey, state);

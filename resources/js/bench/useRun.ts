@@ -25,7 +25,7 @@ export function useRun(job: string): RunView {
                 ? runOf(
                       plan.data,
                       state,
-                      waiting.filter((w) => w.job === job).map((w) => w.event),
+                      waiting.filter((w) => w.job === job).flatMap((w) => w.event ?? []),
                   )
                 : null,
         [plan.data, state, waiting, job],

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take, type Schemas } from '../api/client';
 import { queries } from '../api/queries';
 import { say } from '../words/words';
+import { inUnits } from '../words/units';
 
 export type Thermometer = Schemas['Thermometer'];
 export type Probe = Schemas['Follow']['probe'];
@@ -18,7 +19,7 @@ export function shown(t: Thermometer): string {
     }
     return t.celsius === null
         ? say('page.use-thermometer.probe-open', { id: t.id })
-        : `${t.id} ${t.celsius.toFixed(1)} °C`;
+        : inUnits(`${t.id} ${t.celsius.toFixed(1)} °C`);
 }
 
 /** The thermometer of a job's bench, and putting it to a heating or leaving it. */

@@ -5,6 +5,7 @@ import type { PhoneFile } from '../api/client';
 import { sans, slate } from '../theme/tokens';
 import { DrawnMark, type Drawn } from './DrawnMark';
 import { box, boxAround, glassOf, hull, outlineOf, seen, seenBox, type Face, type Point } from './geometry';
+import { Ground, type Laid } from './Ground';
 import { Labels } from './Labels';
 import { anchorOf, colour, type Mark } from './mark';
 import { shapes } from './shapes';
@@ -18,6 +19,8 @@ interface Props {
     drawn?: Drawn[];
     /** Shown beside the drawing for screen readers. */
     title: string;
+    /** A photo under it. */
+    ground?: Laid;
     onDraw?: { start: (p: Point) => void; move: (p: Point) => void; end?: () => void };
 }
 
@@ -26,7 +29,7 @@ const MARGIN = 14;
 const MARGIN_Y = 12;
 
 /** The phone to scale on the slate mat with a 10 mm grid. */
-export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Props) {
+export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw }: Props) {
     const id = useId();
     const outline = outlineOf(phone);
     const glass = glassOf(phone);
@@ -55,7 +58,8 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                   height: view.height / zoom,
               };
     return (
-        <Box sx={{ position: 'relative', height: '100%' }}>
+        <Box sx={{ position: 'relative', height: '100%', bgcolor: slate.mat }}>
+            {ground && <Ground laid={ground} view={shown} phone={outline} />}
             <svg
                 role="img"
                 aria-label={`${title}. ${words.join('. ')}`}
@@ -65,7 +69,7 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                 height="100%"
                 style={{
                     display: 'block',
-                    background: slate.mat,
+                    position: 'relative',
                     touchAction: onDraw ? 'none' : 'auto',
                     cursor: onDraw ? 'crosshair' : 'default',
                 }}
@@ -97,8 +101,20 @@ export function Mat({ phone, face, marks = [], drawn = [], title, onDraw }: Prop
                     ))}
                 </defs>
                 <rect x={-500} y={-500} width={1200} height={1200} fill={`url(#${id}-grid)`} />
-                <rect {...box(outline)} rx={outline.radius} fill="#55666E" stroke={slate.line} strokeWidth="0.5" />
-                <rect {...box(glass)} rx={glass.radius} fill={slate.deep} stroke="#6F838B" strokeWidth="0.35" />
+                <rect
+                    {...box(outline)}
+                    rx={outline.radius}
+                    fill={ground ? 'none' : '#55666E'}
+                    stroke={slate.line}
+                    strokeWidth="0.5"
+                />
+                <rect
+                    {...box(glass)}
+                    rx={glass.radius}
+                    fill={ground ? 'none' : slate.deep}
+                    stroke="#6F838B"
+                    strokeWidth="0.35"
+                />
                 {face === 'front' ? (
                     <>
                         <rect

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { queries } from '../api/queries';
 import { useSettled } from '../shell/useSettled';
 import { Pager } from './Pager';
-import { JobRows } from './Today';
+import { JobRows } from './today/JobRows';
 import { say } from '../words/words';
 
 /** All jobs: the open ones, the closed ones, or what words find among both. */

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import ListItemButton from '@mui/material/ListItemButton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -13,12 +14,14 @@ import { boxAround, type Face } from '../mat/geometry';
 import { Mat } from '../mat/Mat';
 import type { Mark } from '../mat/mark';
 import { say } from '../words/words';
+import { Packs } from './Packs';
 
 /** The phone files, drawn: what every plan is computed from. */
 export function Phones() {
     const { data } = useQuery(queries.phones(''));
     const [chosen, setChosen] = useState<string | null>(null);
     const [face, setFace] = useState<Face>('front');
+    const [ticked, setTicked] = useState<readonly string[]>([]);
     const id = chosen ?? data?.data[0]?.id ?? '';
     const phone = useQuery({ ...queries.phone(id), enabled: id !== '' });
     const file = phone.data as PhoneFile | undefined;
@@ -42,20 +45,31 @@ export function Phones() {
                         {say('page.phones.draw-up-a-phone')}
                     </Button>
                 </Box>
+                <Packs ticked={ticked} />
                 {(data?.data ?? []).map((p) => (
-                    <ListItemButton
-                        key={p.id}
-                        selected={p.id === id}
-                        onClick={() => setChosen(p.id)}
-                        sx={{ display: 'block', borderRadius: 1 }}
-                    >
-                        <Box sx={{ fontWeight: 700 }}>
-                            {p.maker} {p.model}
-                        </Box>
-                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
-                            {p.year} · {say(`family.${p.family}`)}
-                        </Box>
-                    </ListItemButton>
+                    <Box key={p.id} sx={{ display: 'flex', alignItems: 'center' }}>
+                        <Checkbox
+                            checked={ticked.includes(p.id)}
+                            onChange={(_, on) => setTicked(on ? [...ticked, p.id] : ticked.filter((t) => t !== p.id))}
+                            slotProps={{
+                                input: {
+                                    'aria-label': say('page.packs.into-the-pack', { phone: `${p.maker} ${p.model}` }),
+                                },
+                            }}
+                        />
+                        <ListItemButton
+                            selected={p.id === id}
+                            onClick={() => setChosen(p.id)}
+                            sx={{ display: 'block', borderRadius: 1 }}
+                        >
+                            <Box sx={{ fontWeight: 700 }}>
+                                {p.maker} {p.model}
+                            </Box>
+                            <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
+                                {p.year} · {say(`family.${p.family}`)}
+                            </Box>
+                        </ListItemButton>
+                    </Box>
                 ))}
             </Box>
             <Box sx={{ minHeight: 0 }}>

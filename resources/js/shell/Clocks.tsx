@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { queries } from '../api/queries';
 import { learnServerTime, useNow } from '../bench/useNow';
 import { mono } from '../theme/tokens';
-import { clock } from '../words/words';
+import { clock, say } from '../words/words';
 
 const what: Record<string, string> = {
     heat: 'heat',
@@ -17,10 +17,15 @@ const what: Record<string, string> = {
     charge: 'charge',
 };
 
-/** Clocks that run in any job, seen from every page. */
-export function Clocks({ except }: { except?: string }) {
+const ROOM = 2;
+const endOf = (t: { at: number; seconds: number }): number => t.at + 1000 * t.seconds;
+
+/** Clocks that run in any job, seen from every page; beside the work of one, or in a line of their own. */
+export function Clocks({ except, beside = false }: { except?: string; beside?: boolean }) {
     const { data } = useQuery(queries.timers());
-    const timers = (data?.timers ?? []).filter((t) => t.job !== except);
+    const all = (data?.timers ?? []).filter((t) => t.job !== except);
+    // Beside the work of one job there is room for two: those that end first.
+    const timers = beside ? all : [...all].sort((a, b) => endOf(a) - endOf(b)).slice(0, ROOM);
     const now = useNow(timers.length > 0);
     useEffect(() => {
         if (data) {
@@ -28,7 +33,15 @@ export function Clocks({ except }: { except?: string }) {
         }
     }, [data]);
     return (
-        <Box sx={{ display: 'flex', gap: 1 }}>
+        <Box
+            sx={{
+                // On a narrow screen a job has its own clocks alone: the others are one tap away.
+                display: beside ? 'flex' : { xs: 'none', lg: 'flex' },
+                gap: 1,
+                flexWrap: beside ? 'wrap' : 'nowrap',
+                ...(beside && timers.length > 0 ? { px: 3, pt: 1 } : {}),
+            }}
+        >
             {timers.map((t) => {
                 const left = t.seconds - (now - t.at) / 1000;
                 return (
@@ -49,11 +62,16 @@ export function Clocks({ except }: { except?: string }) {
                     >
                         {t.tag} {what[t.kind] ?? t.kind}
                         <Box component="span" sx={{ fontFamily: mono, fontWeight: 700 }}>
-                            {clock(left)}
+                            {left < -3600 ? say('page.clocks.over') : clock(left)}
                         </Box>
                     </ButtonBase>
                 );
             })}
+            {timers.length < all.length && (
+                <ButtonBase component={Link} to="/" sx={{ minHeight: 40, px: 1, fontWeight: 700, borderRadius: 1 }}>
+                    {say('page.clocks.more', { more: all.length - timers.length })}
+                </ButtonBase>
+            )}
         </Box>
     );
 }

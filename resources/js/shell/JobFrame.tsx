@@ -1,19 +1,23 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
-import type { Job } from '../api/client';
+import { api, take, type Job } from '../api/client';
 import { queries } from '../api/queries';
 import { mono } from '../theme/tokens';
-import { moment, say } from '../words/words';
+import { day, moment, say } from '../words/words';
 import { Clocks } from './Clocks';
+import { firstOpen } from './firstOpen';
 import type { JobContext } from './jobContext';
 import { Note } from './Note';
+import { Refusal } from './Refusal';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
+import { useChange } from './useChange';
 import { anewAt, UnreadJob } from './UnreadJob';
 
 /**
@@ -50,13 +54,11 @@ export function JobFrame() {
     return (
         <>
             <JobBar job={job.data} here={here} />
+            {job.data.comesOn !== null && <NotHere job={job.data} on={job.data.comesOn} />}
             {station?.reachable === false ? <NotYet job={job.data} why={station.why} /> : <Outlet context={context} />}
         </>
     );
 }
-
-export const firstOpen = (job: Pick<Job, 'stations'>): string =>
-    job.stations.find((s) => s.reachable && !s.done)?.id ?? 'hand-over';
 
 /** In place of a station that cannot be reached yet: nothing is asked of the server that it would refuse. */
 function NotYet({ job, why }: { job: Job; why: string | null }) {
@@ -70,6 +72,27 @@ function NotYet({ job, why }: { job: Job; why: string | null }) {
                 )}
             </Note>
         </Box>
+    );
+}
+
+/** The job is there before its phone. */
+function NotHere({ job, on }: { job: Job; on: string }) {
+    const here = useChange(job, () =>
+        take(
+            api.PUT('/api/jobs/{job}/phone', {
+                params: { path: { job: job.id } },
+                body: { version: job.version, comesOn: null },
+            }),
+        ),
+    );
+    return (
+        <Note tone="care" role="status">
+            {say('page.job-frame.comes-on', { on: day(on) })}{' '}
+            <Button variant="outlined" disabled={here.isPending} onClick={() => here.mutate(undefined)} sx={{ ml: 1 }}>
+                {say('page.job-frame.is-here')}
+            </Button>
+            <Refusal error={here.error} job={job.id} />
+        </Note>
     );
 }
 

@@ -33,41 +33,43 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     };
     const here = places.find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
     return (
-        <TopBar>
-            <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
-                {say('page.facelift')}
-            </Typography>
-            <Tabs
-                component="nav"
-                aria-label={say('page.places-bar.places')}
-                value={here}
-                sx={{ flex: 1, minHeight: 56 }}
-            >
-                {places.map((p) => (
-                    <Tab
-                        key={p.to}
-                        value={p.to}
-                        label={p.label}
-                        component={Link}
-                        to={p.to}
-                        {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
-                    />
-                ))}
-            </Tabs>
-            <Clocks />
-            <Saving />
-            <Button
-                onClick={look.turn}
-                color="inherit"
-                aria-label={
-                    look.mode === 'light' ? say('page.places-bar.dark-look') : say('page.places-bar.light-look')
-                }
-            >
-                {look.mode === 'light' ? say('page.places-bar.dark') : say('page.places-bar.light')}
-            </Button>
-            <Button onClick={() => void signOut()} color="inherit">
-                {say('page.places-bar.sign-out', { name: me.name.split(' ')[0] })}
-            </Button>
-        </TopBar>
+        <>
+            <TopBar>
+                <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
+                    {say('page.facelift')}
+                </Typography>
+                <Tabs
+                    component="nav"
+                    aria-label={say('page.places-bar.places')}
+                    value={here}
+                    sx={{ flex: 1, minHeight: 56 }}
+                >
+                    {places.map((p) => (
+                        <Tab
+                            key={p.to}
+                            value={p.to}
+                            label={p.label}
+                            component={Link}
+                            to={p.to}
+                            {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
+                        />
+                    ))}
+                </Tabs>
+                <Saving />
+                <Button
+                    onClick={look.turn}
+                    color="inherit"
+                    aria-label={
+                        look.mode === 'light' ? say('page.places-bar.dark-look') : say('page.places-bar.light-look')
+                    }
+                >
+                    {look.mode === 'light' ? say('page.places-bar.dark') : say('page.places-bar.light')}
+                </Button>
+                <Button onClick={() => void signOut()} color="inherit">
+                    {say('page.places-bar.sign-out', { name: me.name.split(' ')[0] })}
+                </Button>
+            </TopBar>
+            <Clocks beside />
+        </>
     );
 }

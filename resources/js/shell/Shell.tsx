@@ -5,7 +5,8 @@ import { Refused } from '../api/client';
 import { queries } from '../api/queries';
 import { PlacesBar } from './PlacesBar';
 import { Note } from './Note';
-import { say } from '../words/words';
+import { showUnits } from '../words/units';
+import { say, showTimes } from '../words/words';
 
 /** Everything behind sign-in. A job brings its own top bar. */
 export function Shell() {
@@ -24,6 +25,8 @@ export function Shell() {
     if (!me.data) {
         return null;
     }
+    showTimes(me.data.shop.zone, me.data.shop.dates);
+    showUnits(me.data.shop);
     const inJob = /^\/jobs\/[0-9a-f-]{36}/.test(pathname);
     return (
         <Box sx={{ minHeight: '100%', display: 'flex', flexDirection: 'column' }}>

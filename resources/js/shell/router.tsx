@@ -20,7 +20,7 @@ export const router = createBrowserRouter([
         // Nothing is shown until the page's own script is there: it comes from this machine.
         HydrateFallback: () => null,
         children: [
-            { index: true, lazy: async () => ({ Component: (await import('../places/Today')).Today }) },
+            { index: true, lazy: async () => ({ Component: (await import('../places/today/Today')).Today }) },
             { path: 'jobs', lazy: async () => ({ Component: (await import('../places/Jobs')).Jobs }) },
             {
                 lazy: async () => ({ Component: (await import('../places/shelf/Shelf')).Shelf }),
@@ -29,6 +29,10 @@ export const router = createBrowserRouter([
                     {
                         path: 'shelf/:label',
                         lazy: async () => ({ Component: (await import('../places/shelf/Item')).ItemPage }),
+                    },
+                    {
+                        path: 'shelf-orders',
+                        lazy: async () => ({ Component: (await import('../places/shelf/OnOrder')).OnOrder }),
                     },
                     {
                         path: 'shelf-import',
@@ -57,7 +61,10 @@ export const router = createBrowserRouter([
                 lazy: worded(async () => ({ Component: (await import('../places/seal/SealDesk')).SealDesk })),
             },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
-            { path: 'phones', lazy: async () => ({ Component: (await import('../places/Phones')).Phones }) },
+            {
+                path: 'phones',
+                lazy: worded(async () => ({ Component: (await import('../places/Phones')).Phones })),
+            },
             {
                 path: 'draw',
                 lazy: worded(async () => ({ Component: (await import('../places/draw/Workbench')).Workbench })),

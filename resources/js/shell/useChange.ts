@@ -11,6 +11,7 @@ export function useChange<T>(job: Job, call: (input: T) => Promise<Job>, then?: 
             queryClient.setQueryData(queries.job(job.id).queryKey, changed);
             await queryClient.invalidateQueries({ queryKey: ['job', job.id], predicate: (q) => q.queryKey.length > 2 });
             await queryClient.invalidateQueries({ queryKey: ['jobs'] });
+            await queryClient.invalidateQueries({ queryKey: ['day'] });
             then?.(changed);
         },
     });

@@ -1,5 +1,7 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { texts } from 'virtual:words/first';
+import { serverNow } from '../bench/useNow';
+import { inUnits } from './units';
 import coded from '../../words/figures.json';
 
 const table: Record<string, string | undefined> = { ...texts };
@@ -21,9 +23,10 @@ export type Said = Record<string, string | number | null | undefined>;
 /** The text for a key with its figures put in; the key itself if there is no wording for it. */
 export function say(key: string, figures: Said = {}): string {
     const text = table[key] ?? key;
-    return COUNTS.test(text)
+    const said = COUNTS.test(text)
         ? String(counting(text).format(figures))
         : text.replace(/\{(\w+)\}/g, (whole, name: string) => (name in figures ? String(figures[name] ?? '') : whole));
+    return inUnits(said);
 }
 
 export const isWorded = (key: string): boolean => table[key] !== undefined;
@@ -110,15 +113,36 @@ export function minutes(seconds: number): string {
     return say('page.words.min', { min: Math.max(1, Math.round(seconds / 60)) });
 }
 
-/** A date without a time, `28 Nov`. */
-export function day(date: string): string {
-    return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+/** How the shop shows times; where nothing is set, as the browser's own zone has them. */
+let shown: { zone: string | null; dates: string } = { zone: null, dates: 'en-GB' };
+
+export function showTimes(zone: string, dates: string): void {
+    shown = { zone, dates };
 }
 
-/** Local date and time to the minute. */
-export function moment(iso: string): string {
-    const at = new Date(iso);
-    const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-    const sameDay = at.toDateString() === new Date().toDateString();
-    return sameDay ? time : `${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}, ${time}`;
+const inZone = (at: Date, parts: Intl.DateTimeFormatOptions): string =>
+    at.toLocaleString(shown.dates, { ...parts, ...(shown.zone === null ? {} : { timeZone: shown.zone }) });
+
+const sameDay = (a: Date, b: Date): boolean => {
+    const day = { year: 'numeric', month: 'numeric', day: 'numeric' } as const;
+    return inZone(a, day) === inZone(b, day);
+};
+
+/** A date without a time, `28 Nov`. */
+export function day(date: string): string {
+    return new Date(`${date}T12:00:00`).toLocaleDateString(shown.dates, { day: 'numeric', month: 'short' });
+}
+
+/** `Thursday 26 November` */
+export const longDay = (at: Date): string => inZone(at, { weekday: 'long', day: 'numeric', month: 'long' });
+
+export const isToday = (at: Date): boolean => sameDay(at, new Date(serverNow()));
+
+/** The clock on the shop's wall, `14:05`. */
+export const wallClock = (at: Date): string => inZone(at, { hour: '2-digit', minute: '2-digit' });
+
+/** A time today, with its day on any other; ISO text, or ms since 1970. */
+export function moment(when: string | number): string {
+    const at = new Date(when);
+    return isToday(at) ? wallClock(at) : `${inZone(at, { day: 'numeric', month: 'short' })}, ${wallClock(at)}`;
 }

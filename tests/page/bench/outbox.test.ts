@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BenchEvent, BenchState } from '../../../resources/js/api/client';
-import { Outbox, type Sent, type Store } from '../../../resources/js/bench/outbox';
+import { Outbox, type Capture, type Sent, type Store, type Told } from '../../../resources/js/bench/outbox';
 
 const memory = (): Store & { data: Map<string, string> } => {
     const data = new Map<string, string>();
@@ -26,7 +26,29 @@ const kept = (ids: string[], refused: { id: string; code: string }[] = []): Sent
     },
 });
 
-function bench(answers: (events: BenchEvent[]) => Sent, store = memory()) {
+const said = (id: string): Capture => ({
+    id,
+    at: 1_700_000_000_000,
+    kind: 'more-screws',
+    of: '',
+    name: 'Screws',
+    under: ['bracket'],
+    places: [],
+    count: 2,
+    length: null,
+    driver: null,
+    adhesive: null,
+    plug: null,
+    clip: null,
+    part: null,
+    pairing: null,
+});
+
+function bench(
+    answers: (events: BenchEvent[]) => Sent,
+    store = memory(),
+    told: (said: Capture) => Told = () => ({ kind: 'kept' }),
+) {
     const sent: string[][] = [];
     const delayed: (() => void)[] = [];
     const outbox = new Outbox({
@@ -34,6 +56,10 @@ function bench(answers: (events: BenchEvent[]) => Sent, store = memory()) {
         send: (_job, events) => {
             sent.push(events.map((e) => e.id));
             return Promise.resolve(answers(events));
+        },
+        tell: (_job, one) => {
+            sent.push([`said ${one.id}`]);
+            return Promise.resolve(told(one));
         },
         later: (_ms, run) => delayed.push(run),
         answered: () => undefined,
@@ -67,7 +93,7 @@ describe('outbox', () => {
         const first = bench(() => ({ kind: 'unreachable' }));
         first.outbox.push('job', event('a'));
         const second = bench((events) => kept(events.map((e) => e.id)), first.store);
-        expect(second.outbox.current().waiting.map((w) => w.event.id)).toEqual(['a']);
+        expect(second.outbox.current().waiting.map((w) => w.event?.id)).toEqual(['a']);
     });
     it('shows what was refused, and why, and does not send it again', async () => {
         const b = bench(() => kept([], [{ id: 'a', code: 'wet' }]));
@@ -86,5 +112,32 @@ describe('outbox', () => {
         const store = memory();
         store.setItem('facelift.outbox.1', '{not json');
         expect(bench(() => kept([]), store).outbox.current().waiting).toEqual([]);
+    });
+    it('sends what is said of a phone between what was done before and after it', async () => {
+        let away = true;
+        const b = bench(
+            (events) => (away ? { kind: 'unreachable' } : kept(events.map((e) => e.id))),
+            memory(),
+            (one) => (one.id === 'ring' ? { kind: 'rejected', message: 'a ring' } : { kind: 'kept' }),
+        );
+        b.outbox.push('job', event('a'), event('b'));
+        b.outbox.say('job', said('more'));
+        b.outbox.push('job', event('c'));
+        b.outbox.say('job', said('ring'));
+        await Promise.resolve();
+        expect(b.outbox.current().waiting).toHaveLength(5);
+        // The browser is killed, the server comes back.
+        away = false;
+        const again = bench(
+            (events) => kept(events.map((e) => e.id)),
+            b.store,
+            (one) => (one.id === 'ring' ? { kind: 'rejected', message: 'a ring' } : { kind: 'kept' }),
+        );
+        await again.outbox.flush();
+        expect(again.sent).toEqual([['a', 'b'], ['said more'], ['c'], ['said ring']]);
+        expect(again.outbox.current().waiting).toEqual([]);
+        expect(again.outbox.current().unsaid.map((u) => u.message)).toEqual(['a ring']);
+        again.outbox.forget('ring');
+        expect(again.outbox.current().unsaid).toEqual([]);
     });
 });

@@ -13,7 +13,9 @@ import {
     withElement,
     withSheet,
 } from '../../../resources/js/places/draw/elements';
-import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
+import type { Field } from '../../../resources/js/places/draw/field';
+import { FIELDS } from '../../../resources/js/places/draw/fields';
+import { SHEET_FIELDS } from '../../../resources/js/places/draw/sheetFields';
 import { history, opened } from '../../../resources/js/places/draw/history';
 import { allRound, blank, fresh } from '../../../resources/js/places/draw/library';
 import { figure, read, shown, valueAt, withValue } from '../../../resources/js/places/draw/values';

@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { isChosen } from '../../../resources/js/places/draw/Chosen';
 import { GROUPS, SHEETS } from '../../../resources/js/places/draw/elements';
-import { FIELDS, SHEET_FIELDS, type Field } from '../../../resources/js/places/draw/fields';
+import type { Field } from '../../../resources/js/places/draw/field';
+import { FIELDS } from '../../../resources/js/places/draw/fields';
+import { SHEET_FIELDS } from '../../../resources/js/places/draw/sheetFields';
 
 interface Schema {
     type?: string;
@@ -30,7 +33,9 @@ describe.each(forms)('the form of %s', (_, fields, part) => {
     it('has a field for everything that a file may say', () => {
         const all = members(part);
         expect(all.length).toBeGreaterThan(3);
-        expect(all.map(([path]) => path).filter((path) => !fields.some((f) => f.key === path))).toEqual([]);
+        // Ids are made by the program.
+        const paths = all.map(([path]) => path).filter((path) => path !== 'id');
+        expect(paths.filter((path) => !fields.some((f) => f.key === path))).toEqual([]);
     });
 
     it('offers exactly what the schema allows where there is a choice', () => {
@@ -50,6 +55,13 @@ describe.each(forms)('the form of %s', (_, fields, part) => {
             }
         }
     });
+});
+
+it('nothing that names something else of the file is typed', () => {
+    const naming = ['after', 'holds', 'joins', 'carriedBy', 'replaces', 'brings', 'lacks', 'stack', 'batteryStack'];
+    const fields = GROUPS.flatMap((g) => FIELDS[g]).filter((f) => naming.includes(f.key));
+    expect(fields.length).toBeGreaterThan(12);
+    expect(fields.filter((f) => !isChosen(f.kind))).toEqual([]);
 });
 
 it('how a phone opens is chosen from what the schema allows', () => {

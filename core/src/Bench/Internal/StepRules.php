@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Bench\Internal;
 
+use Facelift\Anatomy\Rests;
 use Facelift\Bench\CountReason;
 use Facelift\Bench\Event;
 use Facelift\Bench\Refusal;
@@ -35,6 +36,7 @@ final readonly class StepRules
 
         return $this->order($step)
             ?? $this->safety($step)
+            ?? $this->batteryPlug($step)
             ?? $this->counts($step, $event)
             ?? $this->forgotten($step)
             ?? $this->proven($step)
@@ -66,6 +68,16 @@ final readonly class StepRules
 
         return (new Warming($state->moisture))->allows($step->manner->warmth)
             ?? ($plugged ? Refusal::later('battery-plugged') : null);
+    }
+
+    /** Of a phone that nobody has drawn it is asked which plug is the battery's, before one is pulled for it. */
+    private function batteryPlug(Step $step): ?Refusal
+    {
+        $phone = $this->run->plan->basis->phone;
+        $plug = $phone->powerConnector()->id;
+        $asked = $step->kind() === StepKind::Unplug && \in_array($plug, $step->act->subjects, true);
+
+        return $asked && $phone->footing->of($plug) === Rests::Assumed ? Refusal::later('which-battery-plug') : null;
     }
 
     private function counts(Step $step, Event $event): ?Refusal

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Capture\Internal;
 
+use Facelift\Anatomy\Rests;
+
 /**
  * A phone file's document while things are said of it: elements by group and id.
  *
@@ -20,8 +22,14 @@ final class Table
     /** @var array<string, array<string, mixed>> by group of screws */
     private array $ranges = [];
 
-    /** @param array<string, mixed> $document */
-    public function __construct(private readonly array $document)
+    /** @var array<string, string> tag of the job in which each was seen */
+    private array $jobs = [];
+
+    /**
+     * @param array<string, mixed> $document
+     * @param string               $job tag of the job in which things are said; empty if it has none
+     */
+    public function __construct(private readonly array $document, private readonly string $job = '')
     {
         foreach (self::GROUPS as $group) {
             foreach (self::rows($document[$group] ?? null) as $row) {
@@ -31,6 +39,7 @@ final class Table
         $footing = \is_array($document['footing'] ?? null) ? $document['footing'] : [];
         foreach (self::rows($footing['elements'] ?? null) as $row) {
             $this->rests[self::text($row, 'of')] = self::text($row, 'rests');
+            $this->jobs[self::text($row, 'of')] = self::text($row, 'job');
         }
         foreach (self::rows($footing['screws'] ?? null) as $row) {
             $this->ranges[self::text($row, 'of')] = $row;
@@ -55,23 +64,90 @@ final class Table
         return $this->groups[$group] ?? [];
     }
 
-    /** @param array<string, mixed> $row */
-    public function put(string $group, string $id, array $row, string $rests): void
+    public function groupOf(string $id): ?string
     {
+        foreach (self::GROUPS as $group) {
+            if (isset($this->groups[$group][$id])) {
+                return $group;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> of every element */
+    public function ids(): array
+    {
+        return array_merge(...array_map(fn(string $g): array => array_keys($this->all($g)), self::GROUPS));
+    }
+
+    /** @return array<array-key, mixed> */
+    public function body(): array
+    {
+        return \is_array($this->document['body'] ?? null) ? $this->document['body'] : [];
+    }
+
+    /** @param array<string, mixed> $row */
+    public function put(string $group, string $id, array $row, Rests $rests): void
+    {
+        $this->rests($id, $rests);
         $this->groups[$group][$id] = ['id' => $id] + $row;
-        $this->rests[$id] = $rests;
+        unset($this->ranges[$id]);
+    }
+
+    /** What was measured, or drawn from the phone, is not less by being seen once more. */
+    public function rests(string $id, Rests $rests): void
+    {
+        $isDrawn = !isset($this->rests[$id]) && $this->find($id) !== null;
+        if (!$isDrawn && ($this->rests[$id] ?? '') !== Rests::Measured->value) {
+            $this->rests[$id] = $rests->value;
+            $this->jobs[$id] = $this->job;
+        }
+    }
+
+    /** Screws that were handled are as many as are drawn. */
+    public function counted(string $id): void
+    {
         unset($this->ranges[$id]);
     }
 
     /** One thing more has to be off before an element. */
     public function waitsFor(string $id, string $first): void
     {
-        foreach (self::GROUPS as $group) {
-            if (isset($this->groups[$group][$id])) {
-                $after = $this->groups[$group][$id]['after'] ?? [];
-                $this->groups[$group][$id]['after'] = [...\is_array($after) ? array_values($after) : [], $first];
-            }
+        $group = $this->groupOf($id);
+        $after = $group === null ? [] : $this->groups[$group][$id]['after'] ?? [];
+        $after = \is_array($after) ? array_values($after) : [];
+        if ($group !== null && !\in_array($first, $after, true) && !\in_array([$first], $after, true)) {
+            $this->groups[$group][$id]['after'] = [...$after, $first];
         }
+    }
+
+    /**
+     * An element does not wait for a thing. Where the thing was one of several ways, the others stay.
+     *
+     * @param list<string>|null $instead what it was seen after; null if nobody said: then it lies as free as the thing
+     */
+    public function waitsNoLongerFor(string $id, string $first, ?array $instead): void
+    {
+        $group = $this->groupOf($id);
+        $row = $group === null ? null : $this->groups[$group][$id];
+        $left = $row === null ? null : self::forgetting($row, [$first]);
+        if ($group === null || $row === null || $left === null || $left === $row) {
+            return;
+        }
+        $this->groups[$group][$id] = $left;
+        foreach ($instead ?? self::words($this->find($first)['after'] ?? null) as $any) {
+            $this->waitsFor($id, $any);
+        }
+    }
+
+    /** Two plugs lie where the other one was drawn, and wait for what the other one waited for. */
+    public function changePlaces(string $one, string $other): void
+    {
+        [$a, $b] = [$this->all('connectors')[$one] ?? [], $this->all('connectors')[$other] ?? []];
+        $places = array_flip(['x', 'y', 'face', 'after']);
+        $this->groups['connectors'][$one] = array_intersect_key($b, $places) + array_diff_key($a, $places);
+        $this->groups['connectors'][$other] = array_intersect_key($a, $places) + array_diff_key($b, $places);
     }
 
     /** An element goes, with all that hangs on it: what held it alone, what joined it, and every word of it. */
@@ -109,11 +185,13 @@ final class Table
         foreach (self::GROUPS as $group) {
             $document[$group] = array_values($this->all($group));
         }
+        $document['replacements'] = array_map($this->replacement(...), self::rows($document['replacements'] ?? null));
         $footing = \is_array($document['footing'] ?? null) ? $document['footing'] : [];
         $document['version'] = 2;
         $document['footing'] = array_replace($footing, [
             'elements' => array_map(
-                static fn(string $of, string $rests): array => ['of' => $of, 'rests' => $rests],
+                fn(string $of, string $rests): array => ['of' => $of, 'rests' => $rests]
+                    + (($this->jobs[$of] ?? '') === '' ? [] : ['job' => $this->jobs[$of]]),
                 array_keys($this->rests),
                 array_values($this->rests),
             ),
@@ -121,6 +199,25 @@ final class Table
         ]);
 
         return $document;
+    }
+
+    /**
+     * A new part brings nothing, and lacks no hole for, what the phone has not.
+     *
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private function replacement(array $row): array
+    {
+        foreach (['replaces' => 'parts', 'brings' => 'parts', 'lacks' => 'fasteners'] as $member => $group) {
+            $row[$member] = array_values(array_filter(
+                self::words($row[$member] ?? null),
+                fn(string $id): bool => $this->find($id, $group) !== null,
+            ));
+        }
+
+        return $row;
     }
 
     /**

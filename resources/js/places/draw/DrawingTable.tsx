@@ -10,42 +10,17 @@ import type { Face, Point } from '../../mat/geometry';
 import { Mat } from '../../mat/Mat';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { Contents } from './Contents';
 import { bondMarks, endAt, withEnd, type BondEnd } from './bondEnds';
 import { drawnElements } from './drawn';
-import {
-    elementsOf,
-    hit,
-    moved,
-    sheetOf,
-    withElement,
-    withElements,
-    withSheet,
-    freeId,
-    GROUPS,
-    nameOf,
-    SHEETS,
-    type Group,
-    type Selected,
-} from './elements';
-import { FIELDS, SHEET_FIELDS } from './fields';
+import { elementsOf, hit, moved, withElements, freeId, selectedBy, type Group, type Selected } from './elements';
 import { FilesInOut } from './FilesInOut';
-import { allRound, fresh } from './library';
-import { Sheet, TakeOut } from './Sheet';
-import { Stacks } from './Stacks';
+import { Figures } from './Figures';
+import { fresh } from './library';
 import { useDrawing } from './useDrawing';
 import { Verdict } from './Verdict';
 import { Versions } from './Versions';
 import { say } from '../../words/words';
-
-const GROUP_NAMES: Record<Group, string> = {
-    openings: say('page.drawing-table.openings'),
-    flexZones: say('page.drawing-table.flex-zones'),
-    parts: say('page.parts'),
-    fasteners: say('page.screws'),
-    connectors: say('page.drawing-table.connectors'),
-    bonds: say('page.bonds'),
-    replacements: say('page.drawing-table.kinds-of-part'),
-};
 
 interface Props {
     start: PhoneFile;
@@ -160,7 +135,10 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 <Mat
                     phone={file}
                     face={face}
-                    marks={[...drawnElements(file, face, selected), ...bondMarks(file, face, selected)]}
+                    marks={[
+                        ...drawnElements(file, face, selected, faultyIn(check?.faults ?? [])),
+                        ...bondMarks(file, face, selected),
+                    ]}
                     title={say('page.drawing-table.being-drawn', {
                         maker: file.identity.maker,
                         model: file.identity.model,
@@ -211,6 +189,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
             >
                 {check ? (
                     <Verdict
+                        file={file}
                         check={check}
                         part={'group' in selected && selected.group === 'replacements' ? selected.index : null}
                         select={setSelected}
@@ -224,159 +203,9 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
     );
 }
 
-interface ContentsProps {
-    file: PhoneFile;
-    selected: Selected;
-    select: (s: Selected) => void;
-    add: (group: Group) => void;
-}
-
-function Contents({ file, selected, select, add }: ContentsProps) {
-    return (
-        <Box
-            component="nav"
-            aria-label={say('page.drawing-table.contents')}
-            sx={{ overflow: 'auto', p: 1, bgcolor: 'background.paper' }}
-        >
-            {[...SHEETS, 'stacks' as const].map((s) => (
-                <Row
-                    key={s}
-                    on={'sheet' in selected && selected.sheet === s}
-                    press={() => select({ sheet: s })}
-                    text={s.charAt(0).toUpperCase() + s.slice(1)}
-                />
-            ))}
-            {GROUPS.map((g) => (
-                <Box key={g} component="section" aria-label={GROUP_NAMES[g]} sx={{ mt: 1 }}>
-                    <Box sx={{ display: 'flex', alignItems: 'center', px: 1 }}>
-                        <Typography component="h2" variant="h3" sx={{ flex: 1 }}>
-                            {GROUP_NAMES[g]}
-                        </Typography>
-                        <Button
-                            size="small"
-                            onClick={() => add(g)}
-                            aria-label={say('page.drawing-table.add-to', { GROUP_NAMES: GROUP_NAMES[g].toLowerCase() })}
-                        >
-                            +
-                        </Button>
-                    </Box>
-                    {elementsOf(file, g).map((e, i) => (
-                        <Row
-                            key={`${e.id} ${i}`}
-                            on={'group' in selected && selected.group === g && selected.index === i}
-                            press={() => select({ group: g, index: i })}
-                            text={nameOf(e)}
-                        />
-                    ))}
-                </Box>
-            ))}
-        </Box>
-    );
-}
-
-function Row({ on, press, text }: { on: boolean; press: () => void; text: string }) {
-    return (
-        <Button
-            fullWidth
-            size="small"
-            color="inherit"
-            aria-pressed={on}
-            onClick={press}
-            sx={(t) => ({
-                justifyContent: 'flex-start',
-                textAlign: 'left',
-                fontWeight: on ? 700 : 400,
-                minHeight: 34,
-                bgcolor: on ? t.palette.role.nowFill : 'transparent',
-            })}
-        >
-            {text}
-        </Button>
-    );
-}
-
-interface FiguresProps {
-    file: PhoneFile;
-    selected: Selected;
-    set: (file: PhoneFile) => void;
-    select: (s: Selected) => void;
-    faults: { path: string; reason: string }[];
-    fixedId: boolean;
-}
-
-function Figures({ file, selected, set, select, faults, fixedId }: FiguresProps) {
-    const under = (prefix: string): Record<string, string> =>
-        Object.fromEntries(
-            faults
-                .filter((f) => f.path.startsWith(`${prefix}.`))
-                .map((f) => [f.path.slice(prefix.length + 1).replace(/\[\d+\].*/, ''), f.reason]),
-        );
-    if ('sheet' in selected) {
-        if (selected.sheet === 'stacks') {
-            return <Stacks file={file} set={set} />;
-        }
-        const sheet = selected.sheet;
-        const fields = SHEET_FIELDS[sheet].filter((f) => !(fixedId && sheet === 'identity' && f.key === 'id'));
-        const value = sheetOf(file, sheet);
-        const family = Object.fromEntries(faults.filter((f) => f.path === 'family').map((f) => [f.path, f.reason]));
-        return (
-            <Sheet
-                key={sheet}
-                file={file}
-                fields={fields}
-                value={value}
-                set={(v) => set(withSheet(file, sheet, v))}
-                faults={{ ...under(sheet), ...(sheet === 'identity' ? family : {}) }}
-            />
-        );
-    }
-    const { group, index } = selected;
-    const element = elementsOf(file, group)[index];
-    if (!element) {
-        return (
-            <Typography color="textSecondary">{say('page.drawing-table.choose-something-on-the-left-or')}</Typography>
-        );
-    }
-    const cut = element['cut'] as { hinge?: string } | undefined;
-    return (
-        <>
-            <Sheet
-                key={`${group} ${index}`}
-                file={file}
-                fields={FIELDS[group]}
-                value={element}
-                set={(v) => set(withElement(file, group, index, v as typeof element))}
-                faults={under(`${group}[${index}]`)}
-            />
-            {group === 'bonds' && cut && (
-                <Button
-                    variant="outlined"
-                    sx={{ mt: 1, mr: 1 }}
-                    onClick={() =>
-                        set(
-                            withElement(file, group, index, {
-                                ...element,
-                                cut: { ...cut, stretches: allRound(file, cut.hinge) },
-                            }),
-                        )
-                    }
-                >
-                    {say('page.drawing-table.cut-all-round')}
-                </Button>
-            )}
-            <TakeOut
-                what={nameOf(element)}
-                take={() => {
-                    set(
-                        withElements(
-                            file,
-                            group,
-                            elementsOf(file, group).filter((_, i) => i !== index),
-                        ),
-                    );
-                    select({ sheet: 'identity' });
-                }}
-            />
-        </>
-    );
-}
+/** Elements that a fault is about: they are marked on the drawing. */
+const faultyIn = (faults: readonly { path: string }[]): Selected[] =>
+    faults.flatMap((f) => {
+        const at = selectedBy(f.path);
+        return at ? [at] : [];
+    });

@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { PhoneFile } from '../../api/client';
-import { elementsOf } from './elements';
-import type { Field } from './fields';
+import { Chosen, commonOf, isChosen } from './Chosen';
+import type { Field } from './field';
 import { read, shown, valueAt, withValue } from './values';
 import { say } from '../../words/words';
 
@@ -32,6 +31,7 @@ export function Sheet({ file, fields, value, set, faults }: Props) {
                     text={shown(f, valueAt(value, f.key))}
                     keep={(text) => set(withValue(value, f.key, read(f, text, valueAt(value, f.key))))}
                     fault={faults[f.key]}
+                    own={typeof value['id'] === 'string' ? value['id'] : null}
                 />
             ))}
         </Box>
@@ -44,42 +44,15 @@ interface EntryProps {
     text: string;
     keep: (text: string) => void;
     fault: string | undefined;
+    /** The element that is filled in: it is not offered to itself. */
+    own: string | null;
 }
 
-function Entry({ field, file, text, keep, fault }: EntryProps) {
+function Entry(props: EntryProps) {
+    const { field, text, keep, fault } = props;
     const [typed, setTyped] = useState<string | null>(null);
-    const options =
-        field.from === 'stacks'
-            ? Object.keys(file.stacks)
-            : field.from
-              ? elementsOf(file, field.from).map((e) => e.id)
-              : field.options;
-    const common = {
-        size: 'small' as const,
-        label: field.label,
-        error: fault !== undefined,
-        ...(fault === undefined ? {} : { helperText: fault }),
-        sx: field.wide ? { gridColumn: '1 / -1' } : {},
-    };
-    if (field.kind === 'choice' || field.kind === 'flag') {
-        const all = field.kind === 'flag' ? ['true', 'false'] : (options ?? []);
-        const known = text === '' || all.includes(text) ? all : [...all, text];
-        return (
-            <TextField
-                select
-                {...common}
-                value={text}
-                onChange={(e) => keep(e.target.value)}
-                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-            >
-                {(field.optional || text === '') && <MenuItem value="">–</MenuItem>}
-                {known.map((o) => (
-                    <MenuItem key={o} value={o}>
-                        {field.kind === 'flag' ? (o === 'true' ? 'yes' : 'no') : o}
-                    </MenuItem>
-                ))}
-            </TextField>
-        );
+    if (isChosen(field.kind)) {
+        return <Chosen {...props} />;
     }
     const leave = () => {
         if (typed !== null && typed !== text) {
@@ -89,7 +62,7 @@ function Entry({ field, file, text, keep, fault }: EntryProps) {
     };
     return (
         <TextField
-            {...common}
+            {...commonOf(field, fault)}
             value={typed ?? text}
             multiline={field.kind === 'stretches'}
             onChange={(e) => setTyped(e.target.value)}

@@ -4,15 +4,23 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
+import type { PhoneFile, Schemas } from '../../api/client';
 import { Note } from '../../shell/Note';
 import { minutes, say, sayReason, sentence } from '../../words/words';
 import { selectedBy, type Selected } from './elements';
+import { inNames, placeOfFault } from './naming';
 
 type Check = Schemas['PhoneCheck'];
 
-/** What is wrong, what is to be asked, and the plan as it now is: all while it is drawn. */
-export function Verdict({ check, part, select }: { check: Check; part: number | null; select: (s: Selected) => void }) {
+interface Props {
+    file: PhoneFile;
+    check: Check;
+    part: number | null;
+    select: (s: Selected) => void;
+}
+
+/** What is wrong, what is to be asked, what is missing, and the plan as it now is: all while it is drawn. */
+export function Verdict({ file, check, part, select }: Props) {
     const [asked, setKind] = useState(0);
     // The kind of part that is being drawn is the one whose plan is of interest.
     const kind = part ?? asked;
@@ -21,7 +29,7 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
         <Box sx={{ display: 'grid', gap: 1.25 }}>
             <Typography component="h2" variant="h2" role="status">
                 {check.faults.length === 0
-                    ? say('page.verdict.nothing-is-wrong')
+                    ? say('page.verdict.nothing-to-mend')
                     : say('page.verdict.to-be-mended', { faults: check.faults.length })}
             </Typography>
             {check.faults.map((f) => {
@@ -40,7 +48,7 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                             font: 'inherit',
                         })}
                     >
-                        <b>{f.path === '' ? say('page.verdict.the-file') : f.path}</b> {f.reason}.
+                        <b>{placeOfFault(file, f.path) || say('page.verdict.the-file')}</b> {inNames(file, f.reason)}.
                     </ButtonBase>
                 );
             })}
@@ -49,6 +57,7 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                     {sentence(sayReason(h))}
                 </Note>
             ))}
+            {check.missing.length > 0 && <StillMissing missing={check.missing} select={select} />}
             {plan && (
                 <Box
                     component="section"
@@ -95,6 +104,43 @@ export function Verdict({ check, part, select }: { check: Check; part: number | 
                     </Box>
                 </Box>
             )}
+        </Box>
+    );
+}
+
+/** What nobody has measured or seen yet, most useful first; each leads to where it is filled in. */
+function StillMissing({ missing, select }: { missing: Check['missing']; select: (s: Selected) => void }) {
+    return (
+        <Box component="section" aria-label={say('page.verdict.missing')}>
+            <Typography component="h3" variant="h3">
+                {say('page.verdict.missing-count', { count: missing.length })}
+            </Typography>
+            <Box component="ol" sx={{ m: 0, pl: 3, fontSize: '0.9375rem' }}>
+                {missing.map((m) => {
+                    const at = selectedBy(m.at);
+                    const words = sentence(sayReason(m));
+                    return (
+                        <li key={m.at + m.code}>
+                            {at ? (
+                                <ButtonBase
+                                    onClick={() => select(at)}
+                                    sx={{
+                                        textAlign: 'left',
+                                        font: 'inherit',
+                                        display: 'inline',
+                                        verticalAlign: 'top',
+                                        pb: 0.75,
+                                    }}
+                                >
+                                    {words}
+                                </ButtonBase>
+                            ) : (
+                                words
+                            )}
+                        </li>
+                    );
+                })}
+            </Box>
         </Box>
     );
 }

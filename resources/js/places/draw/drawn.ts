@@ -4,12 +4,22 @@ import type { Mark } from '../../mat/mark';
 import type { Selected } from './elements';
 
 /** Everything of a face that can be taken hold of; what is selected is marked. */
-export function drawnElements(file: PhoneFile, face: Face, selected: Selected): Mark[] {
-    const tone = (group: string, index: number, otherwise: Mark['tone']): Mark['tone'] =>
-        'group' in selected && selected.group === group && selected.index === index ? 'now' : otherwise;
+export function drawnElements(
+    file: PhoneFile,
+    face: Face,
+    selected: Selected,
+    faulty: readonly Selected[] = [],
+): Mark[] {
+    const is = (s: Selected, group: string, index: number) => 'group' in s && s.group === group && s.index === index;
+    const tone = (group: string, index: number, otherwise: Mark['tone']): Mark['tone'] => {
+        if (faulty.some((f) => is(f, group, index))) {
+            return 'stop';
+        }
+        return is(selected, group, index) ? 'now' : otherwise;
+    };
     const mark = (group: string, index: number, otherwise: Mark['tone'], shape: Partial<Mark>): Mark => {
         const t = tone(group, index, otherwise);
-        return { id: `${group}-${index}`, tone: t, width: t === 'now' ? 0.9 : 0.4, ...shape };
+        return { id: `${group}-${index}`, tone: t, width: t === otherwise ? 0.4 : 0.9, ...shape };
     };
     return [
         ...file.parts.flatMap((p, i) =>

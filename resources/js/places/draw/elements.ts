@@ -6,6 +6,9 @@ export type Group = (typeof GROUPS)[number];
 export const SHEETS = ['identity', 'body', 'ledge', 'panel'] as const;
 export type Sheet = (typeof SHEETS)[number];
 
+/** What can be taken off or out of the phone. */
+export const REMOVABLE = ['parts', 'fasteners', 'connectors', 'bonds'] as const satisfies readonly Group[];
+
 /** What is worked on: a sheet of figures, the stacks, or one element of a group. */
 export type Selected = { sheet: Sheet | 'stacks' } | { group: Group; index: number };
 

@@ -1,5 +1,5 @@
 import type { Point } from '../../mat/geometry';
-import type { Field } from './fields';
+import type { Field } from './field';
 
 type Tree = Record<string, unknown>;
 interface Stretch {
@@ -42,6 +42,8 @@ export function shown(field: Field, value: unknown): string {
     }
     switch (field.kind) {
         case 'list':
+        case 'several':
+        case 'pair':
             return (value as string[]).join(', ');
         case 'clauses':
             return (value as (string | string[])[]).map((c) => (Array.isArray(c) ? c.join('|') : c)).join(', ');
@@ -93,6 +95,8 @@ export function read(field: Field, text: string, old?: unknown): unknown {
         case 'flag':
             return text === 'true';
         case 'list':
+        case 'several':
+        case 'pair':
             return words(text);
         case 'clauses':
             return words(text).map((w) => (w.includes('|') ? w.split('|').map((x) => x.trim()) : w));

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client';
 import { slate } from '../../theme/tokens';
 import { say, clock } from '../../words/words';
 import { path, TimeChart } from './TimeChart';
+import { inUnits } from '../../words/units';
 
 type Advice = Schemas['HeatAdvice'];
 
@@ -26,7 +27,7 @@ export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }
             label={say('page.layer-curves.stack-after', {
                 stack,
                 lift: clock(advice.lift),
-                layers: layers.map((l) => `${l.name} ${l.temperatures[at]?.toFixed(0)} °C`).join(', '),
+                layers: layers.map((l) => inUnits(`${l.name} ${l.temperatures[at]?.toFixed(0)} °C`)).join(', '),
             })}
             end={advice.samples[advice.samples.length - 1]?.t ?? 1}
             hottest={Math.max(...layers.flatMap((l) => l.temperatures))}

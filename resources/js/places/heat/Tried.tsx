@@ -11,6 +11,7 @@ import { clock, say, sentences } from '../../words/words';
 import { HeatCurves } from './HeatCurves';
 import { LayerCurves } from './LayerCurves';
 import { RegionChart } from './RegionChart';
+import { inUnits } from '../../words/units';
 
 interface Props {
     tried: Schemas['HeatTried'];
@@ -46,7 +47,7 @@ export function Tried({ tried, wide, take, set }: Props) {
                 />
                 <Figure
                     name={say('page.tried.battery-stop-at', { batteryStop: a.limits.batteryStop })}
-                    value={`${off.battery.toFixed(0)} °C`}
+                    value={inUnits(`${off.battery.toFixed(0)} °C`)}
                 />
                 <Figure
                     name={say('page.tried.panel-limit', {
@@ -59,7 +60,7 @@ export function Tried({ tried, wide, take, set }: Props) {
                                   })
                                 : '',
                     })}
-                    value={`${off.panel.toFixed(0)} °C`}
+                    value={inUnits(`${off.panel.toFixed(0)} °C`)}
                 />
                 <Figure name={say('page.tried.of-what-the-panel-bears')} value={`${Math.round(100 * a.panelUsed)} %`} />
             </Box>

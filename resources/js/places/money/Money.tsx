@@ -13,6 +13,8 @@ import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
 import { amount, say } from '../../words/words';
+import { CalendarAddress } from './CalendarAddress';
+import { ShopDay } from './ShopDay';
 import { ShopRules } from './ShopRules';
 
 type Claim = Schemas['Claim'];
@@ -37,6 +39,8 @@ export function Money() {
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
             ))}
+            {me.data?.role === 'owner' && <ShopDay />}
+            {me.data?.role === 'owner' && <CalendarAddress />}
             {me.data?.role === 'owner' && <ShopRules />}
         </Box>
     );

@@ -1,19 +1,19 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState, type SyntheticEvent } from 'react';
+import { useState } from 'react';
 import { api, take, type Schemas } from '../../api/client';
 import { CORNER_CUTS, type CornerCut } from '../../api/sets';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
-import { Note } from '../../shell/Note';
-import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
+import { KeepForm } from './KeepForm';
+import { Percent } from './Percent';
+import { PhoneAmounts } from './PhoneAmounts';
+import { RulesEffect } from './RulesEffect';
 
 type Rules = Schemas['Rules'];
 type Kept = Schemas['RulesKept'];
@@ -34,19 +34,20 @@ const AMOUNTS: [Amount, string][] = [
 /** How prices are computed; the owner's. */
 export function ShopRules() {
     const rules = useQuery(queries.rules());
-    return rules.data ? <RulesForm key={rules.data.version} kept={rules.data} /> : null;
+    return rules.data ? <RulesForm kept={rules.data} /> : null;
 }
 
 function RulesForm({ kept }: { kept: Kept }) {
     const [rules, setRules] = useState<Rules>(kept.rules);
+    // What was loaded is what is changed: somebody else's change meanwhile is told, not overwritten.
+    const [version, setVersion] = useState(kept.version);
     const save = useMutation({
-        mutationFn: () => take(api.PUT('/api/rules', { body: { version: kept.version, rules } })),
-        onSuccess: (now) => queryClient.setQueryData(queries.rules().queryKey, now),
+        mutationFn: () => take(api.PUT('/api/rules', { body: { version, rules } })),
+        onSuccess: (now) => {
+            setVersion(now.version);
+            queryClient.setQueryData(queries.rules().queryKey, now);
+        },
     });
-    const submit = (event: SyntheticEvent) => {
-        event.preventDefault();
-        save.mutate();
-    };
     const text = (key: Amount, label: string) => (
         <TextField
             key={key}
@@ -55,6 +56,9 @@ function RulesForm({ kept }: { kept: Kept }) {
             value={rules[key]}
             onChange={(e) => setRules({ ...rules, [key]: e.target.value.replace(',', '.') })}
         />
+    );
+    const percent = (key: 'taxRate' | 'marginFloor', label: string) => (
+        <Percent key={key} label={label} share={rules[key]} set={(share) => setRules({ ...rules, [key]: share })} />
     );
     const whole = (key: 'warrantyDays' | 'insurerDays' | 'picks' | 'chance', label: string) => (
         <TextField
@@ -65,16 +69,13 @@ function RulesForm({ kept }: { kept: Kept }) {
         />
     );
     return (
-        <Box
-            component="form"
-            onSubmit={submit}
-            aria-label={say('page.shop-rules.rules-of-pricing')}
-            sx={{ display: 'grid', gap: 2 }}
+        <KeepForm
+            title={say('page.shop-rules.rules-of-pricing')}
+            whatFor={say('page.shop-rules.price-expected-cost-1-margin-floor')}
+            kept={say('page.shop-rules.kept-quotes-follow-from-now-on')}
+            keep={say('page.shop-rules.keep-the-rules')}
+            saving={save}
         >
-            <Typography component="h2" variant="h1">
-                {say('page.shop-rules.rules-of-pricing')}
-            </Typography>
-            <Typography color="textSecondary">{say('page.shop-rules.price-expected-cost-1-margin-floor')}</Typography>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 <TextField
                     size="small"
@@ -82,8 +83,8 @@ function RulesForm({ kept }: { kept: Kept }) {
                     value={rules.currency}
                     onChange={(e) => setRules({ ...rules, currency: e.target.value })}
                 />
-                {text('taxRate', say('page.shop-rules.tax-as-a-share-0-19'))}
-                {text('marginFloor', say('page.shop-rules.margin-floor-as-a-share-0'))}
+                {percent('taxRate', say('page.shop-rules.tax'))}
+                {percent('marginFloor', say('page.shop-rules.margin-floor'))}
                 {AMOUNTS.map(([key, label]) => text(key, label))}
                 {whole('warrantyDays', say('page.shop-rules.warranty-days'))}
                 {whole('insurerDays', say('page.shop-rules.insurers-pay-within-days'))}
@@ -109,79 +110,19 @@ function RulesForm({ kept }: { kept: Kept }) {
                 }
                 label={say('page.shop-rules.holds')}
             />
-            <Pairs
+            <PhoneAmounts
                 title={say('page.shop-rules.fixed-prices')}
-                hint={say('page.shop-rules.phone-id-and-kind-brasca-fern')}
+                fresh={(phone) => ({ phone, kind: 'display-assembly', amount: '' })}
                 rows={rules.fixed}
                 set={(fixed) => setRules({ ...rules, fixed })}
             />
-            <Pairs
+            <PhoneAmounts
                 title={say('page.shop-rules.what-phones-are-worth')}
-                hint={say('page.shop-rules.phone-id-quillon-vesper')}
+                fresh={(phone) => ({ phone, amount: '' })}
                 rows={rules.worth}
                 set={(worth) => setRules({ ...rules, worth })}
             />
-            <Refusal error={save.error} />
-            {save.isSuccess && (
-                <Note tone="done" role="status">
-                    {say('page.shop-rules.kept-quotes-follow-from-now-on')}
-                </Note>
-            )}
-            <Button
-                type="submit"
-                variant="contained"
-                disabled={save.isPending}
-                sx={{ justifySelf: 'start', minHeight: 56, px: 4 }}
-            >
-                {say('page.shop-rules.keep-the-rules')}
-            </Button>
-        </Box>
-    );
-}
-
-function Pairs({
-    title,
-    hint,
-    rows,
-    set,
-}: {
-    title: string;
-    hint: string;
-    rows: Rules['fixed'];
-    set: (rows: Rules['fixed']) => void;
-}) {
-    return (
-        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1, justifyItems: 'start' }}>
-            <Box component="legend" sx={{ fontWeight: 700, mb: 0.5 }}>
-                {title}
-            </Box>
-            {rows.map((row, i) => (
-                <Box key={i} sx={{ display: 'flex', gap: 1 }}>
-                    <TextField
-                        size="small"
-                        label={hint}
-                        value={row.for}
-                        onChange={(e) => set(rows.map((r, j) => (j === i ? { ...r, for: e.target.value } : r)))}
-                        sx={{ width: 420 }}
-                    />
-                    <TextField
-                        size="small"
-                        label={say('page.shop-rules.amount')}
-                        value={row.amount}
-                        onChange={(e) =>
-                            set(rows.map((r, j) => (j === i ? { ...r, amount: e.target.value.replace(',', '.') } : r)))
-                        }
-                        sx={{ width: 120 }}
-                    />
-                    <Button
-                        onClick={() => set(rows.filter((_, j) => j !== i))}
-                        aria-label={say('page.shop-rules.remove', { for: row.for })}
-                    >
-                        {say('page.remove')}
-                    </Button>
-                </Box>
-            ))}
-            <Button onClick={() => set([...rows, { for: '', amount: '' }])}>{say('page.shop-rules.add-a-line')}</Button>
-        </Box>
+            <RulesEffect rules={rules} />
+        </KeepForm>
     );
 }

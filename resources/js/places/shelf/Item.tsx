@@ -13,10 +13,11 @@ import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { ago, say } from '../../words/words';
+import { ByPhone } from './ByPhone';
+import { fieldsOf, textOf, type Text } from './fields';
+import { SmallParts } from './SmallParts';
 
 type Item = Schemas['ShelfItem'];
-type Fields = Schemas['ShelfItemFields'];
-type Text = Record<string, string>;
 
 const FLAGS = {
     stylusLayer: say('page.item.stylus-layer'),
@@ -81,6 +82,7 @@ function ItemForm({ item }: { item: Item | null }) {
                         : say('page.item.never-counted')}
                 </Typography>
             )}
+            {item === null && <ByPhone fill={(known) => setText((t) => ({ ...t, ...known }))} />}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 {item === null && (
                     <TextField
@@ -113,11 +115,6 @@ function ItemForm({ item }: { item: Item | null }) {
                 </TextField>
                 <TextField label={say('page.item.colour')} {...bind('colour')} />
                 <TextField label={say('page.item.refresh-hz')} {...bind('refresh')} />
-                <TextField
-                    label={say('page.item.small-parts-fitted-none')}
-                    {...bind('brings')}
-                    helperText={say('page.item.ids-blank-between')}
-                />
                 <TextField label={say('page.item.supplier')} required {...bind('supplier')} />
                 <TextField label={say('page.item.batch')} required {...bind('batch')} />
                 <TextField label={say('page.place')} required {...bind('place')} />
@@ -134,6 +131,11 @@ function ItemForm({ item }: { item: Item | null }) {
                     helperText={say('page.item.for-owner-and-technician')}
                 />
             </Box>
+            <SmallParts
+                codes={text['modelCodes'] ?? ''}
+                value={text['brings'] ?? ''}
+                set={(brings) => setText((t) => ({ ...t, brings }))}
+            />
             <Typography component="h2" variant="h2">
                 {say('page.item.data-sheet')}
             </Typography>
@@ -179,75 +181,4 @@ function ItemForm({ item }: { item: Item | null }) {
             </Box>
         </Box>
     );
-}
-
-function textOf(item: Item | null): Text {
-    const s = item?.sheet;
-    const flag = (v: boolean | null | undefined): string => (v === true ? 'yes' : v === false ? 'no' : '');
-    const plain = (v: string | number | null | undefined): string => (v === null || v === undefined ? '' : String(v));
-    return {
-        label: '',
-        name: plain(item?.name),
-        kind: item?.kind ?? 'display-assembly',
-        modelCodes: (item?.modelCodes ?? []).join(' '),
-        connector: plain(item?.connector),
-        technology: plain(item?.technology),
-        colour: plain(item?.colour),
-        refresh: plain(item?.refresh),
-        brings: item?.brings == null ? '' : item.brings.length === 0 ? 'none' : item.brings.join(' '),
-        supplier: plain(item?.supplier),
-        batch: plain(item?.batch),
-        place: plain(item?.place),
-        state: item?.state ?? 'new',
-        cost: plain(item?.cost),
-        width: plain(s?.width),
-        height: plain(s?.height),
-        pixelsWide: plain(s?.pixelsWide),
-        pixelsHigh: plain(s?.pixelsHigh),
-        thickness: plain(s?.thickness),
-        stylusLayer: flag(s?.stylusLayer),
-        readerThrough: flag(s?.readerThrough),
-        memory: flag(s?.memory),
-        chipPlace: flag(s?.chipPlace),
-        pulled: flag(s?.pulled),
-    };
-}
-
-/** What the server takes; a figure that is no number is sent as it is, so that the server names the field. */
-function fieldsOf(t: Text, item: Item | null): Fields {
-    const has = (k: string): string | null => ((t[k] ?? '').trim() === '' ? null : (t[k] ?? '').trim());
-    const number = (k: string): number | null => {
-        const v = has(k)?.replace(',', '.');
-        return v === undefined ? null : Number.isNaN(Number(v)) ? (v as unknown as number) : Number(v);
-    };
-    const flag = (k: string): boolean | null => (t[k] === 'yes' ? true : t[k] === 'no' ? false : null);
-    const list = (k: string): string[] => (has(k) ?? '').split(/[\s,]+/).filter(Boolean);
-    return {
-        ...(item ? { version: item.version } : { label: has('label') }),
-        name: has('name') ?? '',
-        kind: (t['kind'] ?? 'display-assembly') as Fields['kind'],
-        modelCodes: list('modelCodes'),
-        connector: has('connector'),
-        technology: has('technology'),
-        colour: has('colour'),
-        refresh: number('refresh'),
-        brings: has('brings') === null ? null : has('brings') === 'none' ? [] : list('brings'),
-        supplier: has('supplier') ?? '',
-        batch: has('batch') ?? '',
-        place: has('place') ?? '',
-        state: t['state'] ?? 'new',
-        cost: has('cost')?.replace(',', '.') ?? null,
-        sheet: {
-            width: number('width'),
-            height: number('height'),
-            pixelsWide: number('pixelsWide'),
-            pixelsHigh: number('pixelsHigh'),
-            thickness: number('thickness'),
-            stylusLayer: flag('stylusLayer'),
-            readerThrough: flag('readerThrough'),
-            memory: flag('memory'),
-            chipPlace: flag('chipPlace'),
-            pulled: flag('pulled'),
-        },
-    };
 }

@@ -15,12 +15,13 @@ import { useJob } from '../../shell/jobContext';
 import { say } from '../../words/words';
 import { Drawing } from './Drawing';
 import { HeatStrip } from './HeatStrip';
-import { CaptureDialog } from './CaptureDialog';
+import { CapturePanel } from './capture/CapturePanel';
 import { KeysHelp } from './KeysHelp';
 import { Ledger } from './Ledger';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { useBenchKeys } from './useBenchKeys';
+import { useCapture } from './useCapture';
 import { useDrag } from './useDrag';
 
 /** One thing to do at a time: the drawing says where, the card says what, the strip says how hot and how long. */
@@ -55,12 +56,11 @@ function Working({ job, phone, plan, run }: Props) {
         keys: false,
         problem: false,
     });
-    const [capture, setCapture] = useState<'more-screws' | 'not-there' | null>(null);
     const show = (what: Shown, on: boolean) => setShown((s) => ({ ...s, [what]: on }));
     const view = benchView(plan, run, phone, looking);
     const { step, opening } = view;
     const mayWork = job.mayWork && job.handedOverAt === null;
-    const assumed = (phone.footing?.elements ?? []).some((e) => e.rests === 'assumed');
+    const capture = useCapture(job, phone, step, mayWork);
     const real = useHeated(job.id, view);
     const hands = handsOn(job.id, plan, run, view, mayWork);
     const act = (what: () => boolean) => () => {
@@ -72,6 +72,9 @@ function Working({ job, phone, plan, run }: Props) {
     const transferring = useTransfer(job.id, step, run);
     const byProgrammer = transferring !== null && !transferring.ready && !view.done;
     const go = act(() => {
+        if (capture.askPower) {
+            return false;
+        }
         if (!byProgrammer) {
             return hands.go();
         }
@@ -84,7 +87,7 @@ function Working({ job, phone, plan, run }: Props) {
     const easily = act(hands.easily);
     const drag = useDrag(plan, run, view, mayWork);
     const laying = useLaying(plan, step);
-    useBenchKeys({
+    const keys = {
         go,
         undo,
         heatAgain: hands.heatAgain,
@@ -93,11 +96,12 @@ function Working({ job, phone, plan, run }: Props) {
         ledger: () => show('ledger', !shown.ledger),
         dragged: drag.toggle,
         easily,
-        more: () => setCapture(assumed && mayWork ? 'more-screws' : null),
-        notThere: () => setCapture(assumed && mayWork ? 'not-there' : null),
+        more: () => capture.open(step?.kind === 'unscrew' ? 'screws-counted' : 'more-screws'),
+        notThere: () => capture.open('not-there'),
         nextOne: () => (laying ? laying.next() : view.nextScrew !== null && hands.tick(view.nextScrew)),
         help: () => show('keys', true),
-    });
+    };
+    useBenchKeys(keys, capture.first === null);
     const rows = real ? 'minmax(0, 1fr) auto 200px' : 'minmax(0, 1fr) 200px';
     return (
         <Box
@@ -129,6 +133,9 @@ function Working({ job, phone, plan, run }: Props) {
                         tick={mayWork ? hands.tick : undefined}
                         drag={drag.blade}
                         laying={laying}
+                        taps={capture.first === null ? null : { at: capture.taps, add: capture.tap }}
+                        plugs={capture.askPower}
+                        ground={capture.ground}
                     />
                 </Box>
                 {opening && (
@@ -143,32 +150,45 @@ function Working({ job, phone, plan, run }: Props) {
                     />
                 )}
             </Box>
-            <StepCard
-                job={job}
-                phone={phone}
-                plan={plan}
-                run={run}
-                view={view}
-                heated={real}
-                problem={shown.problem}
-                mayWork={mayWork}
-                go={go}
-                undo={undo}
-                heatAgain={hands.heatAgain}
-                easily={easily}
-                drag={drag}
-                laying={laying}
-                transferring={transferring}
-                more={assumed && mayWork ? () => setCapture('more-screws') : null}
-                leaveOut={hands.leaveOut}
-                showProblem={(on) => show('problem', on)}
-                backToNow={view.looking ? () => setLooking(null) : null}
-            />
+            {capture.first !== null ? (
+                <CapturePanel
+                    key={capture.first}
+                    job={job}
+                    phone={phone}
+                    step={step}
+                    first={capture.first}
+                    taps={capture.taps}
+                    clearTaps={capture.clear}
+                    ground={capture.ground}
+                    lay={capture.lay}
+                    close={capture.close}
+                />
+            ) : (
+                <StepCard
+                    job={job}
+                    phone={phone}
+                    plan={plan}
+                    run={run}
+                    view={view}
+                    heated={real}
+                    problem={shown.problem}
+                    mayWork={mayWork}
+                    go={go}
+                    undo={undo}
+                    heatAgain={hands.heatAgain}
+                    easily={easily}
+                    drag={drag}
+                    laying={laying}
+                    transferring={transferring}
+                    more={capture.may ? keys.more : null}
+                    asked={capture.askPower ? () => capture.open('like-this') : null}
+                    leaveOut={hands.leaveOut}
+                    showProblem={(on) => show('problem', on)}
+                    backToNow={view.looking ? () => setLooking(null) : null}
+                />
+            )}
             {shown.ledger && (
                 <Ledger job={job.id} phone={phone} plan={plan} run={run} close={() => show('ledger', false)} />
-            )}
-            {capture !== null && (
-                <CaptureDialog job={job} phone={phone} step={step} first={capture} close={() => setCapture(null)} />
             )}
             {shown.keys && <KeysHelp close={() => show('keys', false)} />}
             <Box role="status" sx={{ position: 'absolute', left: -9999 }}>

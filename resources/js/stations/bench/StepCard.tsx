@@ -12,6 +12,7 @@ import type { Laying } from '../../seal/useLaying';
 import { Key, KeyedButton } from '../../shell/KeyedButton';
 import { Note } from '../../shell/Note';
 import { say, sayReason, sentence } from '../../words/words';
+import { BatteryQuestion } from './capture/BatteryQuestion';
 import { DragPanel } from './DragPanel';
 import { Happened } from './AfterTrouble';
 import { ProblemPanel } from './ProblemPanel';
@@ -42,6 +43,8 @@ interface Props {
     transferring: Transferring | null;
     /** Says what is met that is not in the plan; null for a phone that was drawn. */
     more: (() => void) | null;
+    /** It is asked which plug is the battery's; called to place it on the drawing. Null at any other time. */
+    asked: (() => void) | null;
     /** The seal is not renewed. */
     leaveOut: () => void;
     showProblem: (shown: boolean) => void;
@@ -56,6 +59,7 @@ export function StepCard(p: Props) {
     const { refused } = useOutbox();
     const mine = refused.filter((r) => r.job === job.id && r.kind !== 'unless-said-why');
     const question = refused.find((r) => r.job === job.id && r.kind === 'unless-said-why');
+    const waitsForWord = open.length > 0 || p.transferring?.busy === true || p.asked !== null;
     const waits = step !== null && step.wait > 0 && p.view.started === undefined && !done;
     const label =
         step === null
@@ -123,7 +127,10 @@ export function StepCard(p: Props) {
                         </Button>
                     </>
                 ) : (
-                    <StepBody {...p} step={step} />
+                    <>
+                        {p.asked && <BatteryQuestion job={job} phone={p.phone} elsewhere={p.asked} />}
+                        <StepBody {...p} step={step} />
+                    </>
                 )}
                 {!p.mayWork && (
                     <Note tone="plain">
@@ -137,7 +144,7 @@ export function StepCard(p: Props) {
                 <Button
                     variant="contained"
                     onClick={p.go}
-                    disabled={!p.mayWork || step === null || done || open.length > 0 || p.transferring?.busy === true}
+                    disabled={!p.mayWork || step === null || done || waitsForWord}
                     sx={{ minHeight: 76, justifyContent: 'space-between', px: 2.5, fontSize: '1.25rem' }}
                 >
                     {label}

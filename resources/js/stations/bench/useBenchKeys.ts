@@ -40,8 +40,8 @@ export const KEYS = [
 ] as const;
 
 /** Gloves on, one hand: a key for everything. Space on a focused button presses that button. */
-export function useBenchKeys(keys: BenchKeys): void {
-    const options = { preventDefault: true, enableOnFormTags: false } as const;
+export function useBenchKeys(keys: BenchKeys, enabled: boolean): void {
+    const options = { preventDefault: true, enableOnFormTags: false, enabled } as const;
     useHotkeys(['space', 'pagedown'], keys.go, {
         ...options,
         ignoreEventWhen: (e) =>

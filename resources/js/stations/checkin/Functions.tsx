@@ -6,8 +6,8 @@ import Typography from '@mui/material/Typography';
 import type { KeyboardEvent } from 'react';
 import type { Condition } from '../../api/client';
 import { say } from '../../words/words';
-import { FUNCTION_STATES, type FunctionState } from '../../api/sets';
-import { STATE_KEYS, stateOf, withState, type Fn } from './draft';
+import { FUNCTION_STATES, type Fn, type FunctionState } from '../../api/sets';
+import { STATE_KEYS, stateOf, withState } from './draft';
 
 interface Props {
     list: Fn[];

@@ -1,10 +1,9 @@
 import type { Condition, PhoneFile } from '../../api/client';
-import { every, type FunctionState, type MarkKind } from '../../api/sets';
+import { every, FUNCTIONS, type Fn, type FunctionState, type MarkKind } from '../../api/sets';
 import type { Face, Point } from '../../mat/geometry';
 import { say } from '../../words/words';
 
 export type Observation = Condition['observations'][number];
-export type Fn = Condition['functions'][number]['function'];
 export type Sign = Condition['repairSigns'][number];
 export type Check = Condition['checks'][number];
 
@@ -36,37 +35,10 @@ export const SIGNS = every<Sign>({
 /** Keys for the state of a function. */
 export const STATE_KEYS: Record<string, FunctionState> = { w: 'works', f: 'fails', c: 'cannot-test' };
 
-const ORDER = every<Fn>({
-    image: true,
-    brightness: true,
-    touch: true,
-    stylus: true,
-    earpiece: true,
-    loudspeaker: true,
-    microphone: true,
-    call: true,
-    proximity: true,
-    'ambient-light': true,
-    'colour-adapting': true,
-    'front-camera': true,
-    'rear-camera': true,
-    keys: true,
-    'home-key': true,
-    vibration: true,
-    fingerprint: true,
-    'face-unlock': true,
-    charging: true,
-    'wireless-charging': true,
-    signal: true,
-    wifi: true,
-    sim: true,
-    'part-notice': true,
-});
-
 /** The functions of this phone in the order of testing, from the parts in its file. */
 export function functionsOf(phone: PhoneFile): Fn[] {
     const served = new Set(phone.parts.flatMap((p) => p.functions ?? []));
-    return ORDER.filter((f) => served.has(f));
+    return FUNCTIONS.filter((f) => served.has(f));
 }
 
 /** What may have to be taken out of this phone, or off it. */

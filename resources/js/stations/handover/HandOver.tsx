@@ -24,11 +24,12 @@ import { stepTitle } from '../../words/stepWords';
 import { useRun } from '../../bench/useRun';
 import { CameBack } from './CameBack';
 import { going, KeptOldParts, OldParts, type Going } from './OldParts';
+import { PhoneReview } from './PhoneReview';
 import { PostBack } from './PostBack';
 
 /** What is still open, what the customer hears, the sheet, and the job closed. */
 export function HandOver() {
-    const { job } = useJob();
+    const { job, phone } = useJob();
     const view = useRun(job.id);
     const proof = useQuery(queries.proof(job.id));
     const unpriced = (useQuery(queries.troubles(job.id)).data?.data ?? []).filter((t) => t.quote && t.agreed === null);
@@ -36,6 +37,8 @@ export function HandOver() {
     const [bare, setBare] = useState(false);
     const [reason, setReason] = useState('');
     const after = useQuery(queries.after(job.id)).data;
+    const review = useQuery(queries.phoneReview(job.id)).data?.review ?? null;
+    const [keepPhone, setKeepPhone] = useState(true);
     const [changed, setChanged] = useState<Record<string, Going>>({});
     const goes = going(after?.oldParts ?? [], changed);
     const close = useChange(job, () =>
@@ -46,6 +49,7 @@ export function HandOver() {
                     version: job.version,
                     customerTold: told,
                     filmOff: bare,
+                    keepPhone,
                     newFaultsReason: reason.trim() === '' ? null : reason,
                     oldParts: goes.map((g) => ({ ...g, place: g.place.trim() === '' ? null : g.place })),
                 },
@@ -138,6 +142,13 @@ export function HandOver() {
                         <li>{say('page.hand-over.keep-it-dry-and-unloaded-until')}</li>
                     </Box>
                 </Box>
+                {review && (
+                    <PhoneReview
+                        phone={phone}
+                        review={review}
+                        keep={closed ? null : { on: keepPhone, set: setKeepPhone }}
+                    />
+                )}
                 {!closed && after && after.oldParts.length > 0 && (
                     <OldParts
                         left={after.oldParts}

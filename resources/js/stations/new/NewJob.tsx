@@ -30,6 +30,7 @@ export function NewJob() {
     const [colour, setColour] = useState('');
     const [customer, setCustomer] = useState('');
     const [imei, setImei] = useState('');
+    const [comesOn, setComesOn] = useState('');
     const found = useQuery(queries.phones(find));
     const [told, setTold] = useState<Phone[] | null>(null);
     const history = useQuery({ ...queries.history(imei), enabled: imei.length === 15 });
@@ -45,6 +46,7 @@ export function NewJob() {
                         colour: colour === '' ? null : colour,
                         customer,
                         imei: imei === '' ? null : imei,
+                        comesOn: comesOn === '' ? null : comesOn,
                     },
                 }),
             ),
@@ -194,6 +196,14 @@ export function NewJob() {
                     slotProps={{ htmlInput: { maxLength: 15, inputMode: 'numeric' } }}
                 />
                 {imei.length === 15 && history.data && <Seen history={history.data} />}
+                <TextField
+                    type="date"
+                    label={say('page.new-job.comes-on')}
+                    helperText={say('page.new-job.comes-on-what-for')}
+                    value={comesOn}
+                    onChange={(e) => setComesOn(e.target.value)}
+                    slotProps={{ inputLabel: { shrink: true } }}
+                />
                 <Refusal error={open.error} />
                 <Button
                     type="submit"

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -26,6 +27,8 @@ const FLAGS = ['tray', 'stylus', 'curved'] as const;
 /** A phone that nobody has drawn: what its label says, how it opens, and what a ruler says of it. */
 export function NotInList({ found }: { found: (phone: Schemas['PhoneSummary']) => void }) {
     const families = useQuery(queries.families()).data?.data ?? [];
+    const known = useQuery(queries.phones('')).data?.data ?? [];
+    const [like, setLike] = useState('');
     const [names, setNames] = useState({ maker: '', model: '', code: '' });
     const [family, setFamily] = useState<Family | null>(null);
     const [sizes, setSizes] = useState<Record<(typeof SIZES)[number], string>>({
@@ -39,6 +42,7 @@ export function NotInList({ found }: { found: (phone: Schemas['PhoneSummary']) =
         ...names,
         ...flags,
         family: of.family,
+        like: like === '' ? null : like,
         width: Number(sizes.width),
         height: Number(sizes.height),
         thickness: Number(sizes.thickness),
@@ -89,11 +93,32 @@ export function NotInList({ found }: { found: (phone: Schemas['PhoneSummary']) =
                     />
                 ))}
             </Box>
+            <TextField
+                select
+                label={say('page.not-in-list.like')}
+                value={like}
+                onChange={(e) => {
+                    const one = known.find((p) => p.id === e.target.value);
+                    setLike(e.target.value);
+                    setFamily(families.find((f) => f.family === one?.family) ?? family);
+                }}
+                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+            >
+                <MenuItem value="">{say('page.not-in-list.like-none')}</MenuItem>
+                {known.map((p) => (
+                    <MenuItem key={p.id} value={p.id}>
+                        {p.maker} {p.model}
+                    </MenuItem>
+                ))}
+            </TextField>
             <ToggleButtonGroup
                 exclusive
                 orientation="vertical"
                 value={family?.family ?? null}
-                onChange={(_, v: string | null) => setFamily(families.find((f) => f.family === v) ?? null)}
+                onChange={(_, v: string | null) => {
+                    setFamily(families.find((f) => f.family === v) ?? null);
+                    setLike('');
+                }}
                 aria-label={say('page.not-in-list.how-it-opens')}
             >
                 {families.map((f) => (

@@ -79,7 +79,7 @@ export function Part() {
                 ))}
             </Box>
             {job.part && <PartFailed job={job} part={job.part} />}
-            <Offers job={job.id} code={job.modelCode} />
+            <Offers job={job} />
         </Box>
     );
 }

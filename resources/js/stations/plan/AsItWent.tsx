@@ -6,11 +6,12 @@ import { queries } from '../../api/queries';
 import { asItWent } from '../../bench/heat';
 import { Strip } from '../../mat/Strip';
 import { clock, say } from '../../words/words';
+import { inUnits } from '../../words/units';
 
 /** A few readings one by one; many, as a thermometer makes them, by how many and from where to where. */
 export function readingsInWords(readings: { t: number; probe: string; celsius: number }[]): string {
     const one = (r: { t: number; probe: string; celsius: number }): string =>
-        `${clock(r.t)}: ${say(`probe.${r.probe}`).toLowerCase()} ${r.celsius.toFixed(1)} °C`;
+        inUnits(`${clock(r.t)}: ${say(`probe.${r.probe}`).toLowerCase()} ${r.celsius.toFixed(1)} °C`);
     const [first, last] = [readings[0], readings[readings.length - 1]];
     if (readings.length <= FEW || !first || !last) {
         return readings.map((r) => say('page.as-it-went.read-at', { r: one(r) })).join('');

@@ -245,9 +245,25 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                 })}
             </Box>
             <Box>
-                {say('page.quote.ready')} <b>{way.promise ? moment(way.promise) : ''}</b>{' '}
-                {say('page.quote.if-accepted-now-of-work', { handsOn: minutes(way.handsOn) })}
+                {way.promise ? (
+                    <>
+                        {say('page.quote.ready')} <b>{moment(way.promise)}</b>{' '}
+                        {say('page.quote.if-accepted-now-of-work', { handsOn: minutes(way.handsOn) })}
+                    </>
+                ) : (
+                    <b>{say('quote.nobody-may')}</b>
+                )}
             </Box>
+            {way.promiseFrom && (
+                <Box sx={{ color: 'text.secondary' }}>
+                    {say('page.quote.promise-from', {
+                        certainty: way.promiseFrom.certainty,
+                        likely: moment(way.promiseFrom.likely),
+                        ahead: way.promiseFrom.ahead,
+                        alone: moment(way.promiseFrom.alone),
+                    })}
+                </Box>
+            )}
             {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
             <Box component="ul" aria-label={say('page.customer-hears')} sx={{ m: 0, pl: 2.5 }}>
                 {withoutData(way).map((c) => (

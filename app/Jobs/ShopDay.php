@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Exceptions\Conflict;
+use App\Models\Role;
+use App\Models\ShopSetting;
+use App\Models\User;
+use DateTimeZone;
+use Facelift\Document\Unreadable;
+use Facelift\Schedule\Shop;
+use Facelift\Schedule\ShopReader;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
+
+/** When the shop is open and what it has, as the owner has set it. */
+final class ShopDay
+{
+    private ?Shop $read = null;
+
+    public function shop(): Shop
+    {
+        return $this->read ??= $this->reads($this->whole($this->row()));
+    }
+
+    public function row(): ShopSetting
+    {
+        return ShopSetting::query()->firstOrCreate(
+            [],
+            ['version' => 1, 'settings' => $this->usual()],
+        );
+    }
+
+    /**
+     * As they are kept, with what was not asked yet when they were.
+     *
+     * @return array<string, mixed>
+     */
+    public function whole(ShopSetting $row): array
+    {
+        $kept = array_diff_key($row->settings, ['hands' => true]);
+
+        return $kept + $this->usual();
+    }
+
+    /** @return array<string, mixed> until the owner has set others */
+    private function usual(): array
+    {
+        $dates = str_replace('_', '-', Config::string('facelift.dates'));
+
+        return ['people' => $this->usualPeople(), 'dates' => $dates] + ShopReader::USUAL;
+    }
+
+    /** @return Collection<int, User> who can be at the bench: technicians, and the owner */
+    public static function accounts(): Collection
+    {
+        return User::query()->whereIn('role', [Role::Technician, Role::Owner])->orderBy('id')->get();
+    }
+
+    /** @return list<array<string, mixed>> all technicians, or the owner if there is none, or somebody */
+    private function usualPeople(): array
+    {
+        $accounts = self::accounts();
+        $technicians = $accounts->filter(static fn(User $u): bool => $u->role === Role::Technician);
+
+        if ($accounts->isEmpty()) {
+            return [['person' => '0', 'rights' => ['uv'], 'pace' => 1]];
+        }
+
+        return array_values(($technicians->isEmpty() ? $accounts : $technicians)->map(static fn(User $u): array => [
+            'person' => (string) $u->id,
+            'rights' => $u->expert ? ['expert', 'uv', 'solder'] : ['uv'],
+            'pace' => 1,
+        ])->all());
+    }
+
+    /**
+     * @param array<string, mixed> $settings
+     *
+     * @throws Unreadable If they are faulty: nothing is kept.
+     * @throws Conflict   If somebody else has changed them meanwhile.
+     */
+    public function keep(int $version, array $settings): ShopSetting
+    {
+        $this->reads($settings);
+        $this->row();
+        $row = DB::connection()->transaction(function () use ($version, $settings): ShopSetting {
+            $locked = ShopSetting::query()->lockForUpdate()->firstOrFail();
+            if ($this->whole($locked) === $settings) {
+                return $locked;
+            }
+            if ($locked->version !== $version) {
+                throw Conflict::staleShop($locked);
+            }
+            $locked->update(['settings' => $settings, 'version' => $locked->version + 1]);
+
+            return $locked;
+        });
+        $this->read = null;
+
+        return $row;
+    }
+
+    private function reads(mixed $settings): Shop
+    {
+        return (new ShopReader())->read($settings, new DateTimeZone(Config::string('facelift.zone')));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What the owner has set of the shop; one row.
+ *
+ * @property int                  $version
+ * @property array<string, mixed> $settings
+ * @property string|null          $calendar_secret in the address at which the calendar is read; null for none
+ */
+final class ShopSetting extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['settings' => 'array', 'version' => 'integer'];
+    }
+}

@@ -1,0 +1,50 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { say } from '../../words/words';
+import type { Text } from './fields';
+import { knownOf } from './known';
+
+type Phone = Schemas['PhoneSummary'];
+
+/** Taking in begins with the phone and the kind of part: everything that its file knows is filled in. */
+export function ByPhone({ fill }: { fill: (known: Text) => void }) {
+    const [find, setFind] = useState('');
+    const [phone, setPhone] = useState<Phone | null>(null);
+    const found = useQuery(queries.phones(find));
+    const file = useQuery({ ...queries.phone(phone?.id ?? ''), enabled: phone !== null });
+    const name = (p: Phone): string => `${p.maker} ${p.model}`;
+    return (
+        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+            <Autocomplete
+                sx={{ width: 320 }}
+                options={found.data?.data ?? []}
+                getOptionLabel={name}
+                getOptionKey={(p) => p.id}
+                isOptionEqualToValue={(a, b) => a.id === b.id}
+                filterOptions={(all) => all}
+                value={phone}
+                onChange={(_, chosen) => setPhone(chosen)}
+                onInputChange={(_, typed, why) => setFind(why === 'reset' ? '' : typed)}
+                renderInput={(params) => <TextField {...params} label={say('page.item.which-phone')} autoFocus />}
+            />
+            <Box role="group" aria-label={say('page.kind')} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+                {file.data?.replacements.map((r) => (
+                    <Button
+                        key={r.id}
+                        variant="outlined"
+                        onClick={() => fill(knownOf(file.data, r.kind))}
+                        sx={{ minHeight: 48 }}
+                    >
+                        {say(`kind.${r.kind}`)}
+                    </Button>
+                ))}
+            </Box>
+        </Box>
+    );
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\Role;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** The day at the bench: what now, when ready, and what follows if it is changed. */
+final class DayTest extends TestCase
+{
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function testWhatIsNextIsSaidWithItsReasonAndAnotherIsWorkedOnMeanwhile(): void
+    {
+        [$first, $second] = $this->two();
+        $day = $this->ask('GET', '/day', [], 200);
+        $next = $day->json('people.0.next.0');
+        self::assertSame($first->job, data_get($next, 'job'), 'it was promised first');
+        self::assertSame('due-first', data_get($next, 'why'));
+        self::assertSame('power-off', data_get($next, 'kind'));
+        self::assertSame(0, $day->json('late'));
+        self::assertTrue($day->json('leastLate'));
+
+        // It is worked until it lies under clamps: then the other is next, and it is said why.
+        $this->clamped($first);
+        $day = $this->ask('GET', '/day', [], 200);
+        $mine = data_get($day->json('people.0.next'), '0');
+        self::assertSame($second->job, data_get($mine, 'job'));
+        self::assertSame('while-others-wait', data_get($mine, 'why'));
+        self::assertSame([$this->tag($first)], data_get($mine, 'waiting'));
+        $clock = collect((array) $day->json('phones'))->firstWhere('job', $first->job);
+        self::assertSame('clamp', data_get($clock, 'clock.kind'));
+        $held = collect((array) $day->json('held'))->where('kind', 'clamp-set');
+        self::assertFalse($held->contains('job', $first->job), 'what is under way is shown by its clock');
+    }
+
+    public function testWhatFollowsIsShownBeforeItIsDoneAndSomebodyElsesChangeIsKept(): void
+    {
+        [$first, $second] = $this->two();
+        $this->ask('GET', '/day', [], 200);
+        $job = Job::query()->findOrFail($second->job);
+        $now = Carbon::now()->getTimestampMs();
+        $body = ['place' => ['job' => $second->job, 'at' => $now, 'firm' => false]];
+        $seen = $this->ask('POST', '/day/preview', $body, 200);
+        self::assertSame($second->job, $seen->json('day.people.0.next.0.job'));
+        self::assertSame('pinned', $seen->json('day.people.0.next.0.why'));
+        self::assertSame([$first->job, $second->job], array_column((array) $seen->json('moved'), 'job'));
+        self::assertNull($job->refresh()->pin_at, 'nothing is kept');
+
+        $place = ['version' => $job->version, 'at' => $now, 'firm' => false];
+        $kept = $this->ask('PUT', "/jobs/$second->job/place", $place, 200);
+        self::assertSame($second->job, $kept->json('people.0.next.0.job'));
+        $this->ask('PUT', "/jobs/$second->job/place", $place, 200);
+        $this->ask('PUT', "/jobs/$second->job/place", ['at' => null] + $place, 409);
+        // Begun, it is no longer asked for.
+        $second->workUpTo('heat:seal');
+        self::assertNull($job->refresh()->pin_at);
+        $this->ask('GET', '/day', [], 200)->assertJsonPath('people.0.next.0.job', $second->job);
+    }
+
+    public function testWhoLeavesIsNotPlannedAndWhoHasToBeCalledIsSaid(): void
+    {
+        [$first] = $this->two();
+        $technician = $this->as(Role::Technician);
+        $id = $this->newId();
+        $now = Carbon::now();
+        $away = [
+            'person' => (string) $technician->id,
+            'from' => $now->getTimestampMs(),
+            'to' => $now->copy()->addHours(6)->getTimestampMs(),
+        ];
+        $this->ask('GET', '/day', [], 200)->assertJsonPath('phones.0.call', null);
+        $seen = $this->ask('POST', '/day/preview', ['away' => $away], 200);
+        $row = collect((array) $seen->json('moved'))->firstWhere('job', $first->job);
+        self::assertIsInt(data_get($row, 'call'));
+        self::assertGreaterThan(data_get($row, 'promisedAt'), data_get($row, 'call'));
+        $day = $this->ask('PUT', "/absences/$id", $away, 200);
+        self::assertGreaterThanOrEqual($away['to'], $day->json('people.0.next.0.from'));
+        $this->ask('PUT', "/absences/$id", $away, 200);
+        self::assertSame(1, DB::table('absences')->count());
+        $this->as(Role::FrontDesk);
+        $this->ask('DELETE', "/absences/$id", [], 403);
+        $this->ask('POST', '/day/preview', ['back' => $id], 200)->assertJsonPath('day.phones.0.call', null);
+        $this->as(Role::Technician);
+        $this->ask('DELETE', "/absences/$id", [], 200)->assertJsonPath('phones.0.call', null);
+        $this->ask('DELETE', "/absences/$id", [], 200);
+    }
+
+    public function testTheNumberOfQueriesDoesNotGrowWithTheJobs(): void
+    {
+        $this->two();
+        $few = $this->queries();
+        for ($i = 0; $i < 3; ++$i) {
+            $this->planned(['S-103', 'S-108', 'S-106'][$i]);
+        }
+        self::assertSame($few, $this->queries());
+    }
+
+    private function queries(): int
+    {
+        // The first plans it, the second lays it out as planned; from then on it stays.
+        $this->ask('GET', '/day', [], 200);
+        $this->ask('GET', '/day', [], 200);
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $this->ask('GET', '/day', [], 200);
+        $count = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return $count;
+    }
+
+    /** @return array{Technician, Technician} two phones that are planned, the first promised before the other */
+    private function two(): array
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        Carbon::setTestNow(Carbon::parse('2026-11-26 09:30', 'Europe/Berlin'));
+
+        return [$this->planned('S-101'), $this->planned('S-102')];
+    }
+
+    private function planned(string $label): Technician
+    {
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', $label);
+        // What a technician writes down, it writes down now.
+        $t->pass(8 * 3600);
+
+        return $t;
+    }
+
+    private function clamped(Technician $t): void
+    {
+        $t->workUpTo('clamp:seal');
+        $t->send([$t->event('timer-started', ['step' => 'clamp:seal'])]);
+        Carbon::setTestNow(Carbon::createFromTimestampMs($t->now()));
+    }
+
+    private function tag(Technician $t): string
+    {
+        return Job::query()->findOrFail($t->job)->tag();
+    }
+}
