@@ -45,9 +45,11 @@ export function Block({ bar, y, height, moves, axis, day, change }: BlockProps) 
                       },
                       onPointerMove: (e) => setBy((b) => (b === null ? null : e.clientX - began.current)),
                       onPointerCancel: () => setBy(null),
-                      onPointerUp: () => {
-                          if (by !== null && Math.abs(by) > 6) {
-                              const at = Math.max(day.now, axis.at(from + by));
+                      // From where it was let go of: the last move may not have been drawn yet.
+                      onPointerUp: (e) => {
+                          const moved = by === null ? 0 : e.clientX - began.current;
+                          if (Math.abs(moved) > 6) {
+                              const at = Math.max(day.now, axis.at(from + moved));
                               change.ask({ what: 'place', phone, at, firm: phone.firm });
                           }
                           setBy(null);

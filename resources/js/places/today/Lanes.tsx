@@ -88,9 +88,10 @@ function Row({ lane, y, width, axis, day, change }: RowProps) {
             >
                 {lane.name}
             </text>
-            {lane.bars.map((bar) => (
+            {lane.bars.map((bar, i) => (
                 <Block
-                    key={bar.job + String(bar.from)}
+                    // The same block while it is held, though the day is read again and it now begins later.
+                    key={`${bar.job} ${lane.bars.slice(0, i).filter((b) => b.job === bar.job).length}`}
                     bar={bar}
                     y={lane.moves ? y + 26 : y + 4}
                     height={lane.moves ? 22 : lane.height - 8}
@@ -141,8 +142,9 @@ function Shut({ axis, height }: { axis: Axis; height: number }) {
 function Now({ axis, height }: { axis: Axis; height: number }) {
     const now = useNow(true);
     const x = NAMES + axis.x(now);
+    // It lies over the phones and must not keep a finger from them.
     return (
-        <g>
+        <g pointerEvents="none">
             <line x1={x} x2={x} y1={HEAD - 6} y2={height} stroke={slate.now} strokeWidth={2} />
             <path d={`M ${x} ${HEAD - 14} l 7 7 l -7 7 l -7 -7 z`} fill={slate.now} />
         </g>
