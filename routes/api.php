@@ -49,6 +49,8 @@ use App\Http\Shelf\OrderController;
 use App\Http\Shelf\ReturnController;
 use App\Http\Shelf\ShelfController;
 use App\Http\Shelf\SupplierController;
+use App\Http\Supply\ReorderController;
+use App\Http\Supply\SupplyController;
 use App\Models\Absence;
 use App\Models\Claim;
 use App\Models\HeatSource;
@@ -57,6 +59,7 @@ use App\Models\PhoneDrawing;
 use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
+use App\Models\Supply;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -156,6 +159,18 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('rolls', [RollController::class, 'index'])->can('viewAny', Roll::class);
     Route::put('rolls/{roll}', [RollController::class, 'update'])->whereUuid('roll')->can('keep', Roll::class);
     Route::delete('rolls/{roll}', [RollController::class, 'destroy'])->whereUuid('roll')->can('keep', Roll::class);
+    Route::get('supplies', [SupplyController::class, 'index'])->can('viewAny', Supply::class);
+    Route::put('supplies/{supply}', [SupplyController::class, 'update'])
+        ->whereUuid('supply')
+        ->can('keep', Supply::class);
+    Route::put('supplies/{supply}/count', [SupplyController::class, 'counted'])
+        ->whereUuid('supply')
+        ->can('keep', Supply::class);
+    Route::delete('supplies/{supply}', [SupplyController::class, 'destroy'])
+        ->whereUuid('supply')
+        ->can('keep', Supply::class);
+    Route::get('reorder', [ReorderController::class, 'index'])->can('viewAny', Supply::class);
+    Route::put('reorder/level', [ReorderController::class, 'update'])->can('keep', Supply::class);
     Route::get('day', [DayController::class, 'show'])->can('viewAny', Job::class);
     Route::get('day.ics', [CalendarController::class, 'file'])->can('viewAny', Job::class);
     Route::get('day/address', [CalendarController::class, 'show'])->can('keep', ShopRule::class);

@@ -10,7 +10,7 @@ use App\Jobs\Standing;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\User;
-use App\Seal\BookTape;
+use App\Supply\BookUse;
 use Facelift\Bench\Event;
 use Facelift\Bench\Refusal;
 use Facelift\Bench\Run;
@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps events of a run, each checked against where those before it leave the run. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs, private Standing $standing, private BookTape $tape) {}
+    public function __construct(private Runs $runs, private Standing $standing, private BookUse $uses) {}
 
     /**
      * @param list<Event> $events
@@ -52,7 +52,7 @@ final readonly class AppendEvents
             }
             if ($rows !== []) {
                 BenchEvent::query()->insert($rows);
-                ($this->tape)($locked->id, $answer->run, $kept);
+                ($this->uses)($locked->id, $answer->run, $kept);
                 $this->standing->moved($locked, $answer->run);
                 $locked->hand = $user->id;
                 $locked->hand_at = array_reduce($kept, static fn(int $at, Event $e): int => max($at, $e->at), 0);

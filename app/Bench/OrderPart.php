@@ -10,8 +10,8 @@ use App\Models\OrderState;
 use App\Models\PartOrder;
 use App\Models\PlanChange;
 use App\Models\User;
-use App\Order\AskForOrder;
 use App\Phones\PhoneLibrary;
+use App\Shelf\AskForOrder;
 use Illuminate\Support\Facades\DB;
 
 /** Orders the part that a trouble asks for. Whatever happens on the way, one part at most is ordered. */

@@ -86,6 +86,24 @@ final class Conflict extends \RuntimeException
         );
     }
 
+    /** @param int $version that is kept now */
+    public static function staleLevel(int $version): self
+    {
+        return new self(
+            'This level was changed by somebody else meanwhile. Nothing of yours was kept: look at it again.',
+            'stale-version',
+            $version,
+        );
+    }
+
+    public static function staleSupply(string $name): self
+    {
+        return new self(
+            sprintf('Something was taken from %s meanwhile. Nothing of yours was kept: count it again.', $name),
+            'stale-version',
+        );
+    }
+
     public static function staleRules(ShopRule $row): self
     {
         return new self(

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * What the supplier last said about a kind of part for a model code. The last good answer stays while later ones fail.
  *
+ * @property string $code model code
+ * @property string $kind of part
  * @property list<array{sku: string, name: string, price: string, stock: int, leadDays: int}>|null $offers
  */
 final class SupplierPrice extends Model

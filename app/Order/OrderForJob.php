@@ -11,6 +11,7 @@ use App\Models\PartOrder;
 use App\Models\PartState;
 use App\Models\ShelfItem;
 use App\Models\User;
+use App\Shelf\AskForOrder;
 use App\Shelf\ShelfLabels;
 use Facelift\Anatomy\ReplacementKind;
 use Illuminate\Support\Facades\DB;

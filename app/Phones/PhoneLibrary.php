@@ -25,7 +25,10 @@ final class PhoneLibrary
 
     public function __construct(private readonly string $folder) {}
 
-    /** @throws NotFoundHttpException If there is no file for this id. */
+    /**
+     * @throws NotFoundHttpException If there is no file for this id.
+     * @throws Unreadable            If it cannot be read.
+     */
     public function phone(string $id): Phone
     {
         return $this->read[$id] ??= (new PhoneReader())->read((new PhoneForms())->forward($this->document($id)));

@@ -22,8 +22,11 @@ final class Layers
         'Jobs',
         'Shelf',
         'Seal',
+        'Supply',
         'Calibration',
         'Bench',
+        'Order',
+        'Day',
         'Counter',
         'Papers',
     ];

@@ -70,6 +70,14 @@ final readonly class InnerSeal
         return $this->strips * $this->length;
     }
 
+    /** @return list<StockLength> what is cut for it; pull tabs come cut and from no roll */
+    public function lengths(): array
+    {
+        return $this->strips === 0 || $this->pullTab
+            ? []
+            : [new StockLength(self::WIDE, array_fill(0, $this->strips, $this->length))];
+    }
+
     /** mm² that it holds; zero for a dab */
     public function holds(): float
     {

@@ -32,6 +32,7 @@ final class Rooms
         'Plan',
         'Bench',
         'Capture',
+        'Supply',
         'Pack',
         'Calendar',
         'Schedule',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Order;
+namespace App\Shelf;
 
 use App\Exceptions\Conflict;
 use App\Models\OrderState;
