@@ -10,8 +10,10 @@ use App\Models\Role;
 use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
+use App\Models\Supply;
 use App\Models\User;
 use Facelift\Cost\ShopRulesReader;
+use Facelift\Supply\SupplyKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -45,8 +47,8 @@ final class DatabaseSeeder extends Seeder
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
         }
-        // A rest of tape and four rolls, by widths that are common.
-        foreach ([[1.0, 10_000], [1.5, 32_400], [1.5, 640], [2.0, 18_700], [3.0, 7_250]] as $i => [$width, $left]) {
+        // A rest of tape and five rolls, by widths that are common.
+        foreach ([[1.0, 10_000], [1.5, 32_400], [1.5, 640], [2.0, 18_700], [3.0, 7_250], [5.0, 4_800]] as $i => [$width, $left]) {
             Roll::query()->create([
                 'id' => Str::uuid()->toString(),
                 'name' => 'Black foam ' . $width . ' mm' . ($i === 2 ? ', rest' : ''),
@@ -57,6 +59,7 @@ final class DatabaseSeeder extends Seeder
                 'kept_by' => User::query()->where('role', Role::Technician)->firstOrFail()->id,
             ]);
         }
+        $this->supplies();
         ShopRule::query()->create([
             'version' => 1,
             'rules' => [
@@ -76,6 +79,26 @@ final class DatabaseSeeder extends Seeder
         Carbon::setTestNow(Carbon::createFromTimestampMs($this->lastOpen()));
         $this->call([DemoJobs::class, DemoDay::class]);
         Carbon::setTestNow();
+    }
+
+    /** A tube nearly empty and a full one, blades and picks. */
+    private function supplies(): void
+    {
+        $all = [
+            ['Clear contact, 15 ml', SupplyKind::Glue, 0.4],
+            ['Clear contact, 50 ml', SupplyKind::Glue, 50.0],
+            ['Blades 0.1 mm', SupplyKind::Blade, 4.0],
+            ['Picks, blue', SupplyKind::Pick, 12.0],
+        ];
+        foreach ($all as [$name, $kind, $left]) {
+            Supply::query()->create([
+                'id' => Str::uuid()->toString(),
+                'kind' => $kind,
+                'name' => $name,
+                'left_over' => $left,
+                'kept_by' => User::query()->where('role', Role::Technician)->firstOrFail()->id,
+            ]);
+        }
     }
 
     /** Now if the stall is open, else half an hour before it shut last; ms since 1970. */

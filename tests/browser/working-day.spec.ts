@@ -199,6 +199,37 @@ test.describe('the bench day', () => {
         await expect(small.getByLabel('Earpiece mesh')).not.toBeChecked();
     });
 
+    test('what to order follows from use, from a level and from a count', async ({ page }) => {
+        await clockAhead(start);
+        await signIn(page);
+        await page.goto('/shelf-reorder');
+        const glue = page.getByRole('row', { name: /^Liquid adhesive/ });
+        await expect(glue).toContainText('enough');
+        await glue.getByRole('button', { name: 'Level of Liquid adhesive' }).click();
+        await page.getByLabel('Order at or below').fill('60');
+        await page.getByRole('button', { name: 'Keep it' }).click();
+        await expect(glue).toContainText('60 ml set here');
+        await expect(glue).not.toContainText('enough');
+        // One more tube: there is enough again. It is counted, and what was counted stands.
+        await page.getByLabel('Name', { exact: true }).fill('Second tube');
+        await page.getByLabel('Amount, ml').fill('50');
+        await page.getByRole('button', { name: 'Put on the shelf' }).click();
+        await expect(glue).toContainText('enough');
+        const tube = page.getByRole('form', { name: 'Second tube' });
+        await tube.getByLabel('Counted').fill('0,5');
+        await tube.getByRole('button', { name: 'Keep the count' }).click();
+        await expect(tube).toContainText('about 0.5 ml left');
+        await expect(glue).not.toContainText('enough');
+        // A part that was never used is kept as well.
+        await page.getByLabel('For which phone').fill('Vesper');
+        await page.getByRole('option', { name: 'Quillon Vesper', exact: true }).click();
+        await page.getByRole('button', { name: 'Glass only' }).click();
+        await page.getByLabel('Order at or below').fill('9');
+        await page.getByRole('button', { name: 'Keep it' }).click();
+        await expect(page.getByRole('row', { name: /^Quillon Vesper, glass only/ })).toContainText('9 set here');
+        await accessible(page);
+    });
+
     test('the owner sees what other rules would have done, and sets who is at the bench', async ({ page }) => {
         await clockAhead(start);
         await signIn(page, 'owner');

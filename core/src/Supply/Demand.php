@@ -9,15 +9,19 @@ use InvalidArgumentException;
 /**
  * How much may be wanted in a time to come, from what was wanted in a time that is over.
  *
- * Jobs come by chance, so their number in a time is Poisson's, and the rate is known no better than the record tells:
- * after n jobs in T weeks it is gamma distributed with shape n + 1/2 and rate T (Jeffreys' rule for a Poisson rate:
- * Bayesian Data Analysis, Gelman and others, third edition, section 2.8, from memory), so that in t weeks a negative
- * binomial number comes. Jobs that take differing amounts are counted as equal ones with the same sum and spread
- * (scaled Poisson: Bohm and Zech, Statistics of weighted Poisson events and its applications, Nuclear Instruments and
- * Methods A 748, 2014, from memory).
+ * Jobs come by chance, so their number in a time is Poisson's, and the rate is known no better than the record tells.
+ * Before any record a thing is taken to be wanted once in four weeks, give or take as much again (common practice, no
+ * source): a gamma law of the rate with shape 1/2 and two weeks. After n jobs in T weeks it has shape n + 1/2 and T + 2
+ * weeks (conjugate prior of Poisson's law: Bayesian Data Analysis, Gelman and others, third edition, section 2.6, from
+ * memory), so that in the time to come a negative binomial number is wanted. Jobs that take differing amounts are
+ * counted as equal ones with the same sum and spread (scaled Poisson: Bohm and Zech, Statistics of weighted Poisson
+ * events and its applications, Nuclear Instruments and Methods A 748, 2014, from memory).
  */
 final readonly class Demand
 {
+    /** shape of what is known of a rate before any record, and the weeks that it is worth */
+    private const SHAPE = 0.5;
+    private const WEEKS = 2.0;
     /** a search ends here: no counter keeps as many */
     private const MOST = 100_000;
 
@@ -71,8 +75,9 @@ final readonly class Demand
         if ($this->amounts === [] || $weeks === 0.0) {
             return 0.0;
         }
-        $shape = $this->jobs + 0.5;
-        $none = $this->weeks / ($this->weeks + $weeks);
+        $shape = $this->jobs + self::SHAPE;
+        $known = $this->weeks + self::WEEKS;
+        $none = $known / ($known + $weeks);
         $log = $shape * log($none);
         $below = exp($log);
         $count = 0;

@@ -20,11 +20,12 @@ final class DemandTest extends TestCase
     private static function shareAtMost(int $most, int $jobs, float $weeks, float $ahead): float
     {
         $sum = $all = 0.0;
-        $top = sqrt(($jobs + 12.0 * sqrt($jobs + 1) + 12.0) / $weeks);
+        $known = $weeks + 2.0;
+        $top = sqrt(($jobs + 12.0 * sqrt($jobs + 1) + 12.0) / $known);
         for ($i = 1; $i <= 4000; ++$i) {
             $root = $top * $i / 4000;
             $rate = $root * $root;
-            $weight = 2 * $root ** (2 * $jobs) * exp(-$weeks * $rate);
+            $weight = 2 * $root ** (2 * $jobs) * exp(-$known * $rate);
             $term = exp(-$rate * $ahead);
             $below = $term;
             for ($k = 1; $k <= $most; ++$k) {
@@ -54,6 +55,14 @@ final class DemandTest extends TestCase
         $enough = (int) Demand::pieces($jobs, $weeks)->enoughFor($ahead, $share);
         self::assertGreaterThanOrEqual($share, self::shareAtMost($enough, $jobs, $weeks, $ahead));
         self::assertLessThan($share, $enough === 0 ? 0.0 : self::shareAtMost($enough - 1, $jobs, $weeks, $ahead));
+    }
+
+    /** One job in the first week is no ground to fill the shelf. */
+    public function testAShortRecordOrdersFew(): void
+    {
+        $line = Reorder::of(Demand::pieces(1, 1.0), 0.0, null, 5 / 7);
+        self::assertGreaterThanOrEqual(2.0, $line->order);
+        self::assertLessThanOrEqual(5.0, $line->order);
     }
 
     /**

@@ -20,6 +20,8 @@ export const queries = {
         }),
     calendarAddress: () =>
         queryOptions({ queryKey: ['calendar-address'], queryFn: () => take(api.GET('/api/day/address')) }),
+    supplies: () => queryOptions({ queryKey: ['supplies'], queryFn: () => take(api.GET('/api/supplies')) }),
+    reorder: () => queryOptions({ queryKey: ['reorder'], queryFn: () => take(api.GET('/api/reorder')) }),
     orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => take(api.GET('/api/orders')) }),
     job: (id: string) =>
         queryOptions({ queryKey: ['job', id], queryFn: () => take(api.GET('/api/jobs/{job}', path(id))) }),

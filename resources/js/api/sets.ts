@@ -88,3 +88,6 @@ export const MARK_KINDS = every<MarkKind>({
     'frame-bend': true,
     'missing-screw': true,
 });
+
+export type SupplyKind = Schemas['SupplyKind'];
+export const SUPPLY_KINDS = every<SupplyKind>({ glue: true, blade: true, pick: true });

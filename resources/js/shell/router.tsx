@@ -35,6 +35,10 @@ export const router = createBrowserRouter([
                         lazy: async () => ({ Component: (await import('../places/shelf/OnOrder')).OnOrder }),
                     },
                     {
+                        path: 'shelf-reorder',
+                        lazy: async () => ({ Component: (await import('../places/shelf/ToOrder')).ToOrder }),
+                    },
+                    {
                         path: 'shelf-import',
                         lazy: async () => ({ Component: (await import('../places/shelf/TakeInList')).TakeInList }),
                     },

@@ -13,9 +13,10 @@ import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { ago, say } from '../../words/words';
-import { ByPhone } from './ByPhone';
 import { fieldsOf, textOf, type Text } from './fields';
+import { knownOf } from './known';
 import { SmallParts } from './SmallParts';
+import { WhichPhone } from './WhichPhone';
 
 type Item = Schemas['ShelfItem'];
 
@@ -82,7 +83,9 @@ function ItemForm({ item }: { item: Item | null }) {
                         : say('page.item.never-counted')}
                 </Typography>
             )}
-            {item === null && <ByPhone fill={(known) => setText((t) => ({ ...t, ...known }))} />}
+            {item === null && (
+                <WhichPhone chosen={(file, kind) => setText((t) => ({ ...t, ...knownOf(file, kind) }))} />
+            )}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 {item === null && (
                     <TextField

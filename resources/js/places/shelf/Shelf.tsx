@@ -7,6 +7,7 @@ import { say } from '../../words/words';
 const ROOMS = [
     { to: '/shelf', label: say('page.parts') },
     { to: '/shelf-orders', label: say('page.orders.on-order') },
+    { to: '/shelf-reorder', label: say('page.reorder.to-order') },
     { to: '/shelf-import', label: say('page.take-in-a-list') },
     { to: '/shelf-count', label: say('page.count') },
     { to: '/shelf-returns', label: say('page.shelf.returns') },

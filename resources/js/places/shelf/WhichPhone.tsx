@@ -4,16 +4,15 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
+import type { PhoneFile, Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { say } from '../../words/words';
-import type { Text } from './fields';
-import { knownOf } from './known';
 
 type Phone = Schemas['PhoneSummary'];
+type Kind = PhoneFile['replacements'][number]['kind'];
 
-/** Taking in begins with the phone and the kind of part: everything that its file knows is filled in. */
-export function ByPhone({ fill }: { fill: (known: Text) => void }) {
+/** A phone by any word of its name or code, and one of the kinds of parts that there are for it. */
+export function WhichPhone({ chosen }: { chosen: (file: PhoneFile, kind: Kind) => void }) {
     const [find, setFind] = useState('');
     const [phone, setPhone] = useState<Phone | null>(null);
     const found = useQuery(queries.phones(find));
@@ -29,16 +28,16 @@ export function ByPhone({ fill }: { fill: (known: Text) => void }) {
                 isOptionEqualToValue={(a, b) => a.id === b.id}
                 filterOptions={(all) => all}
                 value={phone}
-                onChange={(_, chosen) => setPhone(chosen)}
+                onChange={(_, p) => setPhone(p)}
                 onInputChange={(_, typed, why) => setFind(why === 'reset' ? '' : typed)}
-                renderInput={(params) => <TextField {...params} label={say('page.item.which-phone')} autoFocus />}
+                renderInput={(params) => <TextField {...params} label={say('page.item.which-phone')} />}
             />
             <Box role="group" aria-label={say('page.kind')} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                 {file.data?.replacements.map((r) => (
                     <Button
                         key={r.id}
                         variant="outlined"
-                        onClick={() => fill(knownOf(file.data, r.kind))}
+                        onClick={() => chosen(file.data, r.kind)}
                         sx={{ minHeight: 48 }}
                     >
                         {say(`kind.${r.kind}`)}
