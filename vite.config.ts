@@ -38,9 +38,8 @@ const ALONE = [
 ]
     .join(' ')
     .split(' ');
-const LATER = new RegExp(
-    `^(?:note|reason|text|step|caution|located|evidence|part-kind|sheet|under-test|page\\.(?:${ALONE.join('|')}))\\.`,
-);
+const WHOLE = 'note|reason|text|step|caution|located|evidence|part-kind|sheet|under-test|moved-by';
+const LATER = new RegExp(`^(?:${WHOLE}|page\\.(?:${ALONE.join('|')}))\\.`);
 
 /** The words as two modules: those of the first page, and those that come with a station. */
 function wordsInTwo(): Plugin {

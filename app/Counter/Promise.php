@@ -14,7 +14,6 @@ use Facelift\Plan\Plan;
 use Facelift\Schedule\Chain;
 use Facelift\Schedule\Load;
 use Facelift\Schedule\NobodyMay;
-use Facelift\Schedule\Promised;
 use Facelift\Schedule\PromiseTime;
 use Illuminate\Support\Carbon;
 
@@ -44,7 +43,7 @@ final readonly class Promise
     {
         $reckoned = $this->anew()->reckoned($job, $plan, $item);
 
-        return $reckoned === null ? null : Carbon::createFromTimestampMs($reckoned->said);
+        return $reckoned === null ? null : Carbon::createFromTimestampMs($reckoned->promised->said);
     }
 
     /** Per cent of days in which a promise is to hold. */
@@ -64,7 +63,7 @@ final readonly class Promise
      *
      * @param int|null $item the part on the shelf that it is done with: it may be on its way
      */
-    public function reckoned(Job $job, Plan $plan, ?int $item = null): ?Promised
+    public function reckoned(Job $job, Plan $plan, ?int $item = null): ?PromiseFrom
     {
         $now = $this->day->now();
         $own = new Load(
@@ -75,10 +74,12 @@ final readonly class Promise
             Guess::of($plan) === null ? Spread::OF_KNOWN : Spread::OF_UNKNOWN,
         );
         try {
-            return (new PromiseTime($this->shop->shop()->certainty))
+            $promised = (new PromiseTime($this->shop->shop()->certainty))
                 ->of($own, $this->day->planned($job->id)->laid, $this->day->loads($job->id));
         } catch (NobodyMay) {
             return null;
         }
+
+        return new PromiseFrom($promised, $this->accepted->partFrom($job, $item), $this->accepted->phoneFrom($job));
     }
 }

@@ -150,14 +150,29 @@ final class Accepted
      */
     public function from(Job $job, ?int $item): int
     {
-        $from = $job->comes_on === null ? 0 : $this->on($job->comes_on, '00:00');
+        return max($this->phoneFrom($job) ?? 0, $this->partFrom($job, $item) ?? 0);
+    }
+
+    /** When the phone is brought, ms since 1970; null if it is there. */
+    public function phoneFrom(Job $job): ?int
+    {
+        return $job->comes_on === null ? null : $this->on($job->comes_on, '00:00');
+    }
+
+    /**
+     * When the part comes, ms since 1970; null if it is there.
+     *
+     * @param int|null $item on the shelf that it is done with
+     */
+    public function partFrom(Job $job, ?int $item): ?int
+    {
         $order = $job->order;
-        if ($order?->due_on !== null && $order->item_id === $item) {
-            // Nobody knows when what is overdue comes: not today.
-            $from = max($from, $this->on($order->isOverdue() ? Carbon::tomorrow() : $order->due_on, self::DELIVERED));
+        if ($order?->due_on === null || $order->item_id !== $item) {
+            return null;
         }
 
-        return $from;
+        // Nobody knows when what is overdue comes: not today.
+        return $this->on($order->isOverdue() ? Carbon::tomorrow() : $order->due_on, self::DELIVERED);
     }
 
     private function on(CarbonInterface $day, string $clock): int

@@ -48,7 +48,8 @@ final class DatabaseSeeder extends Seeder
             ShelfItem::query()->create($item + ['state' => 'new']);
         }
         // A rest of tape and five rolls, by widths that are common.
-        foreach ([[1.0, 10_000], [1.5, 32_400], [1.5, 640], [2.0, 18_700], [3.0, 7_250], [5.0, 4_800]] as $i => [$width, $left]) {
+        $rolls = [[1.0, 10_000], [1.5, 32_400], [1.5, 640], [2.0, 18_700], [3.0, 7_250], [5.0, 4_800]];
+        foreach ($rolls as $i => [$width, $left]) {
             Roll::query()->create([
                 'id' => Str::uuid()->toString(),
                 'name' => 'Black foam ' . $width . ' mm' . ($i === 2 ? ', rest' : ''),

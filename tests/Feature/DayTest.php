@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
+use App\Models\ShelfItem;
+use Facelift\Anatomy\ReplacementKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -117,6 +119,32 @@ final class DayTest extends TestCase
         DB::disableQueryLog();
 
         return $count;
+    }
+
+    /** The joint of promise and quote: what the promise hangs on is said, and it is true of the planned day. */
+    public function testAQuoteSaysWhatItsPromiseHangsOn(): void
+    {
+        $this->two();
+        $third = new Technician($this, $this->newId());
+        $third->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $third->change('scope', ['kind' => 'display-assembly', 'reason' => null]);
+        $this->partFor('quillon-vesper', ReplacementKind::DisplayAssembly, 'S-911');
+        $third->change('part', ['item' => ShelfItem::query()->where('label', 'S-911')->firstOrFail()->id]);
+        $asked = fn(): array => (array) $this->ask('GET', "/jobs/$third->job/quote", [], 200)
+            ->json('options.0.promiseFrom.movedBy');
+        // There is one at the bench with two phones before: the hands are busy.
+        $hands = collect($asked())->firstWhere('what', 'hands');
+        $until = data_get($hands, 'until');
+        self::assertIsString($until);
+        self::assertGreaterThan('2026-11-26T08:30:00Z', $until);
+        self::assertNotContains('part', array_column($asked(), 'what'));
+        // Half an hour before it shuts it is not ready the same day.
+        Carbon::setTestNow(Carbon::parse('2026-11-26 17:30', 'Europe/Berlin'));
+        $shut = collect($asked())->firstWhere('what', 'shut');
+        self::assertIsArray($shut);
+        $opens = data_get($shut, 'until');
+        self::assertIsString($opens);
+        self::assertStringStartsWith('2026-11-27T', $opens);
     }
 
     /** @return array{Technician, Technician} two phones that are planned, the first promised before the other */

@@ -35,8 +35,11 @@ final class OrderForJobTest extends TestCase
 
         // Its price and its arrival are what the customer hears.
         $t->goesOn();
-        $promise = self::moment($this->ask('GET', "/jobs/$t->job/quote", [], 200)->json('options.0.promise'));
+        $option = $this->ask('GET', "/jobs/$t->job/quote", [], 200)->json('options.0');
+        $promise = self::moment(data_get($option, 'promise'));
         $noon = $due->copy()->setTime(12, 0);
+        $part = collect((array) data_get($option, 'promiseFrom.movedBy'))->firstWhere('what', 'part');
+        self::assertTrue(self::moment(data_get($part, 'until'))->equalTo($noon->shiftTimezone('Europe/Berlin')));
         self::assertTrue($promise->greaterThan($noon), 'nobody works on a part that is not here');
         self::assertTrue($promise->lessThan($due->copy()->addDays(2)));
         $t->accept('display-assembly');

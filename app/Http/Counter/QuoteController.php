@@ -48,12 +48,16 @@ final readonly class QuoteController
         foreach ($rows as $i => $row) {
             $promised = $promise->reckoned($job, $options[$i]->plan, $options[$i]->chosen?->part->item);
             $rows[$i] = $row + [
-                'promise' => $promised === null ? null : self::moment($promised->said),
+                'promise' => $promised === null ? null : self::moment($promised->promised->said),
                 'promiseFrom' => $promised === null ? null : [
-                    'likely' => self::moment($promised->likely),
-                    'alone' => self::moment($promised->alone),
+                    'likely' => self::moment($promised->promised->likely),
+                    'alone' => self::moment($promised->promised->alone),
                     'certainty' => $promise->certainty(),
                     'ahead' => $promise->ahead($job),
+                    'movedBy' => array_map(
+                        static fn(array $m): array => ['what' => $m[0], 'until' => self::moment($m[1])],
+                        $promised->movedBy(),
+                    ),
                 ],
                 'data' => array_map((new DataDecisionFormat())->way(...), $options[$i]->afterSwap()->ways),
                 'chip' => $options[$i]->chip === null ? null : ChipResource::of($options[$i]),

@@ -72,6 +72,26 @@ final readonly class OpeningHours
     }
 
     /**
+     * When the span begins in which a moment lies; null if it is open from now till then.
+     *
+     * @param int $now ms since 1970
+     * @param int $at  ms since 1970, later
+     *
+     * @throws NeverOpen If it does not open within the year.
+     */
+    public function openedBetween(int $now, int $at): ?int
+    {
+        $opens = $this->opensAt($now);
+        $spans = array_filter(
+            $this->spans($opens, 2 + intdiv(max(0, $at - $opens), 86_400_000)),
+            static fn(array $span): bool => $span[0] <= $at,
+        );
+        $last = array_pop($spans);
+
+        return $last === null || $last[0] <= $now ? null : $last[0];
+    }
+
+    /**
      * As a shop says it: to the full quarter of an hour within two hours, to the half later, and never when it is shut.
      *
      * @param int $ready when it is ready at the earliest, ms since 1970

@@ -9,6 +9,7 @@ use Facelift\Schedule\Day\Laid;
 use Facelift\Schedule\Day\Layout;
 use Facelift\Schedule\Day\MadeDays;
 use Facelift\Schedule\Day\Order;
+use Facelift\Schedule\Day\Waiting;
 
 /**
  * When a phone can be promised: it is put into the day behind what is planned already, and the day is made up again and
@@ -40,6 +41,8 @@ final readonly class PromiseTime
             $at,
             $day->time->moment($made->by($load->id, 0.5)),
             $alone->time->moment(Layout::of($alone, new Order([]))->ready()[$load->id]),
+            Waiting::of($laid, $load->id),
+            $day->bench->hours->openedBetween($day->now, $at),
         );
     }
 

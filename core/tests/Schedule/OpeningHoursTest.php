@@ -38,6 +38,17 @@ final class OpeningHoursTest extends TestCase
         self::assertFalse($hours->isOpen(self::ms('2026-11-29 10:00')), 'Sunday');
     }
 
+    public function testItIsSaidWhenItOpensBeforeSomethingIsReady(): void
+    {
+        $hours = self::stall();
+        $now = self::ms('2026-11-26 10:00');
+        self::assertNull($hours->openedBetween($now, self::ms('2026-11-26 12:10')));
+        self::assertSame(self::ms('2026-11-26 14:00'), $hours->openedBetween($now, self::ms('2026-11-26 14:30')));
+        self::assertSame(self::ms('2026-11-27 09:00'), $hours->openedBetween($now, self::ms('2026-11-27 09:00')));
+        $night = self::ms('2026-11-26 20:00');
+        self::assertSame(self::ms('2026-11-27 09:00'), $hours->openedBetween($night, self::ms('2026-11-27 11:00')));
+    }
+
     public function testItIsSaidAsAShopSaysIt(): void
     {
         $hours = self::stall();

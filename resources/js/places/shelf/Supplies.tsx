@@ -23,7 +23,7 @@ const changed = async (): Promise<void> => {
     }
 };
 
-/** Tubes of glue, boxes of blades and picks: the bench books them out by the step, so that they are counted at times. */
+/** Glue, blades and picks: the bench books them out by the step, so that they are counted at times. */
 export function Supplies({ mayKeep }: { mayKeep: boolean }) {
     const supplies = useQuery(queries.supplies()).data?.data ?? [];
     return (

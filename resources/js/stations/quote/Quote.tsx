@@ -261,7 +261,10 @@ function OptionCard({ way, quote, warranty, job, busy, accept }: CardProps) {
                         likely: moment(way.promiseFrom.likely),
                         ahead: way.promiseFrom.ahead,
                         alone: moment(way.promiseFrom.alone),
-                    })}
+                    })}{' '}
+                    {way.promiseFrom.movedBy
+                        .map((m) => say(`moved-by.${m.what}`, { until: moment(m.until) }))
+                        .join(' ')}
                 </Box>
             )}
             {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
