@@ -15,8 +15,10 @@ use App\Models\Job;
 use App\Models\User;
 use App\Papers\CounterPapers;
 use App\Phones\PhoneLibrary;
+use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cost\DataDecisionFormat;
 use Facelift\Diagnosis\Diagnostician;
+use Facelift\Pricing\Option;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -72,6 +74,14 @@ final readonly class QuoteController
             'expert' => $user instanceof User && $user->expert,
             'claim' => $job->claim === null ? null : QuoteResource::claim($job->claim->load('job', 'payments')),
             'options' => array_slice(self::ordered($job, $rows), 0, self::MOST_OPTIONS),
+            'withoutPart' => array_values(array_map(
+                static fn(Option $o): ReplacementKind => $o->plan->basis->replacement->kind,
+                array_filter(
+                    $options,
+                    static fn(Option $o, int $i): bool => $o->chosen === null && $rows[$i]['suits'] === true,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            )),
         ]);
     }
 

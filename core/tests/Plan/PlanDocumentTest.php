@@ -35,7 +35,7 @@ final class PlanDocumentTest extends TestCase
     #[DataProviderExternal(Phones::class, 'jobs')]
     public function testReadIsWrittenBackwards(string $id, K $kind): void
     {
-        $this->limitTo(4)
+        $this->limitTo(2)
             ->forAll(Generators::choose(1, 1_000_000))
             ->disableShrinking()
             ->then(function (int $seed) use ($id, $kind): void {
