@@ -69,6 +69,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('me', [SessionController::class, 'show']);
     Route::get('phones', [PhoneController::class, 'index'])->can('viewAny', Job::class);
     Route::get('phones/{phone}', [PhoneController::class, 'show'])->can('viewAny', Job::class);
+    Route::get('phones/{phone}/parts', [PhoneController::class, 'parts'])->can('viewAny', Job::class);
     Route::get('families', [ProvisionalController::class, 'families'])->can('viewAny', Job::class);
     Route::post('provisional/near', [ProvisionalController::class, 'near'])->can('create', Job::class);
     Route::post('provisional', [ProvisionalController::class, 'store'])->can('create', Job::class);

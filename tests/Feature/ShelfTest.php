@@ -44,6 +44,49 @@ final class ShelfTest extends TestCase
         return $import;
     }
 
+    /** A list that names the phone leaves out what the phone's file says: what is filled in is what the page fills in. */
+    public function testAListNamesThePhoneAndLeavesOutWhatItsFileSays(): void
+    {
+        $this->as(Role::Technician);
+        $import = $this->send(
+            "phone;kind;supplier;place;name\n"
+                . "Quillon Vesper;display assembly;Norvend Panels;A1;\n"
+                . "qv-2110;glass only;Norvend Panels;A2;Vesper glass, cheap\n",
+        );
+        self::assertSame([], $import['faults']);
+        self::assertSame(['ready', 2], [$import['state'], $import['total']]);
+        assert(is_string($import['id']));
+        $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 200);
+        [$vesper, $glass] = ShelfItem::query()->orderBy('id')->get()->all();
+        $known = collect((array) $this->ask('GET', '/phones/quillon-vesper/parts', status: 200)->json('data'))
+            ->firstWhere('kind', 'display-assembly');
+        self::assertSame($known, [
+            'kind' => $vesper->kind->value,
+            'name' => $vesper->name,
+            'modelCodes' => $vesper->model_codes,
+            'connector' => $vesper->connector,
+            'technology' => $vesper->technology?->value,
+            'refresh' => $vesper->refresh,
+            'brings' => $vesper->brings,
+        ]);
+        self::assertSame(
+            ['Vesper glass, cheap', ['QV-2110'], null],
+            [$glass->name, $glass->model_codes, $glass->connector],
+        );
+
+        $bad = $this->send("phone;kind;supplier;place\nNobody One;glass-only;N;A\nBrasca Fern 5;glass-only;N;A\n");
+        self::assertSame('refused', $bad['state']);
+        self::assertSame(
+            [['phone'], ['kind']],
+            array_map(function (mixed $faults): array {
+                $columns = array_column((array) $faults, 'column');
+                sort($columns);
+
+                return $columns;
+            }, array_column((array) $bad['faults'], 'faults')),
+        );
+    }
+
     public function testAListIsCheckedPreviewedAndTakenOver(): void
     {
         $this->as(Role::Technician);

@@ -7,6 +7,8 @@ namespace App\Http\Phones;
 use App\Phones\PhoneLibrary;
 use Facelift\Anatomy\LookAlikes;
 use Facelift\Anatomy\Phone;
+use Facelift\Anatomy\Replacement;
+use Facelift\Fit\KnownPart;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -51,6 +53,29 @@ final readonly class PhoneController
     public function show(string $phone): JsonResponse
     {
         return new JsonResponse($this->phones->document($phone));
+    }
+
+    /** What is known of the parts that there are for a phone: all that has not to be typed when one is taken in. */
+    public function parts(Request $request, string $phone): JsonResponse
+    {
+        $file = $this->phones->phone($phone);
+        $code = $request->filled('code') ? $request->string('code')->limit(40, '')->toString() : null;
+
+        return new JsonResponse([
+            'data' => array_map(static function (Replacement $r) use ($file, $code): array {
+                $known = KnownPart::of($file, $r, $code);
+
+                return [
+                    'kind' => $known->kind,
+                    'name' => KnownPart::nameOf($file, $r),
+                    'modelCodes' => $known->modelCodes,
+                    'connector' => $known->connectorCode,
+                    'technology' => $known->technology,
+                    'refresh' => $known->refresh,
+                    'brings' => $known->brings,
+                ];
+            }, array_values($file->replacements)),
+        ]);
     }
 
     /** @return array<string, mixed> */

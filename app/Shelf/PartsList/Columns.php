@@ -34,7 +34,13 @@ final readonly class Columns
         'pulled',
     ];
 
+    /** A column that is read and never written: what it fills in is written. */
+    public const PHONE = 'phone';
+
     public const REQUIRED = ['name', 'kind', 'codes', 'supplier', 'place'];
+
+    /** What a phone and a kind of part say, so that a list that names the phone may leave it out. */
+    public const BY_PHONE = ['name', 'codes', 'connector', 'technology', 'refresh', 'brings'];
 
     /** Columns whose cells are decimal numbers. */
     public const DECIMAL = ['cost', 'width', 'height', 'thickness'];
@@ -45,6 +51,8 @@ final readonly class Columns
         'description' => 'name',
         'modelcodes' => 'codes',
         'models' => 'codes',
+        'model' => 'phone',
+        'device' => 'phone',
         'code' => 'codes',
         'color' => 'colour',
         'price' => 'cost',
@@ -60,13 +68,23 @@ final readonly class Columns
     public static function named(string $heading): ?string
     {
         $plain = self::plain($heading);
-        foreach (self::ALL as $column) {
+        foreach ([...self::ALL, self::PHONE] as $column) {
             if (self::plain($column) === $plain) {
                 return $column;
             }
         }
 
         return self::ALSO[$plain] ?? null;
+    }
+
+    /**
+     * What has to be in a line, or in the heading of a list.
+     *
+     * @return list<string>
+     */
+    public static function required(bool $namesThePhone): array
+    {
+        return $namesThePhone ? array_values(array_diff(self::REQUIRED, self::BY_PHONE)) : self::REQUIRED;
     }
 
     private static function plain(string $heading): string

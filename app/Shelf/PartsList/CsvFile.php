@@ -159,7 +159,7 @@ final readonly class CsvFile
     {
         $columns = array_map(static fn(string $c): string => Columns::named($c) ?? '', $cells);
         $known = array_values(array_filter($columns, static fn(string $c): bool => $c !== ''));
-        $missing = array_diff(Columns::REQUIRED, $known);
+        $missing = array_diff(Columns::required(in_array(Columns::PHONE, $known, true)), $known);
         if ($missing !== []) {
             throw UnreadableList::because(
                 'The first line must name the columns; missing: ' . implode(', ', $missing) . '.',

@@ -27,8 +27,13 @@ final readonly class LineChecker
         'place' => 40,
     ];
 
-    /** @param list<Phone> $phones for what each line would fit */
-    public function __construct(private Reading $reading, private array $phones) {}
+    private ByPhone $byPhone;
+
+    /** @param list<Phone> $phones for what each line would fit, and what it leaves out */
+    public function __construct(private Reading $reading, private array $phones)
+    {
+        $this->byPhone = new ByPhone($phones);
+    }
 
     /**
      * @param array<string, string> $cells by column
@@ -37,14 +42,14 @@ final readonly class LineChecker
      */
     public function check(array $cells): array
     {
-        $faults = [];
+        [$cells, $faults] = $this->byPhone->filled($cells);
         $cell = static fn(string $c): string => trim($cells[$c] ?? '');
         foreach (self::LONGEST as $column => $most) {
             if (mb_strlen($cell($column)) > $most) {
                 $faults[$column] = sprintf('has more than %d characters', $most);
             }
         }
-        foreach (Columns::REQUIRED as $column) {
+        foreach (Columns::required($cell(Columns::PHONE) !== '') as $column) {
             if ($cell($column) === '') {
                 $faults[$column] = 'is empty';
             }

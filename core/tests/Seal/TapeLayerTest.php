@@ -210,9 +210,21 @@ final class TapeLayerTest extends TestCase
             foreach ($spans as $i => $span) {
                 $area += ($span[1] - $span[0]) * $step;
                 $out = $span[1] - $span[0] - ($wall === null ? 0.0 : Scan::shared($span, $wall));
-                self::under($slack, $out, $name, 'off the glass', $y);
+                self::under(
+                    $slack,
+                    $out,
+                    $name,
+                    'off the glass',
+                    $y,
+                );
                 if ($well !== null) {
-                    self::under($slack, Scan::shared($span, $well), $name, 'in the well', $y);
+                    self::under(
+                        $slack,
+                        Scan::shared($span, $well),
+                        $name,
+                        'in the well',
+                        $y,
+                    );
                 }
                 foreach ($rim->keepOuts as $keepOut) {
                     if (min($keepOut->shape->box->width, $keepOut->shape->box->height) < 0.003) {
@@ -220,11 +232,23 @@ final class TapeLayerTest extends TestCase
                     }
                     $clear = Scan::rounded($keepOut->shape->grown(-0.001), $y);
                     if ($clear !== null) {
-                        self::under($slack, Scan::shared($span, $clear), $name, 'in a clearance', $y);
+                        self::under(
+                            $slack,
+                            Scan::shared($span, $clear),
+                            $name,
+                            'in a clearance',
+                            $y,
+                        );
                     }
                 }
                 if (isset($spans[$i + 1])) {
-                    self::under($slack, Scan::shared($span, $spans[$i + 1]), $name, 'tape on tape', $y);
+                    self::under(
+                        $slack,
+                        Scan::shared($span, $spans[$i + 1]),
+                        $name,
+                        'tape on tape',
+                        $y,
+                    );
                 }
             }
         }
@@ -233,8 +257,13 @@ final class TapeLayerTest extends TestCase
     }
 
     /** Millions of rows: only what is wrong is worth an assertion. */
-    private static function under(float $slack, float $is, string $name, string $what, float $y): void
-    {
+    private static function under(
+        float $slack,
+        float $is,
+        string $name,
+        string $what,
+        float $y,
+    ): void {
         if ($is >= $slack) {
             self::fail("$name: $what by $is mm at y $y");
         }

@@ -36,6 +36,17 @@ export const queries = {
             queryFn: () => take(api.GET('/api/phones/{phone}', { params: { path: { phone: id } } })),
             staleTime: Infinity,
         }),
+    knownParts: (id: string, code?: string) =>
+        queryOptions({
+            queryKey: ['known-parts', id, code ?? ''],
+            queryFn: () =>
+                take(
+                    api.GET('/api/phones/{phone}/parts', {
+                        params: { path: { phone: id }, query: code === undefined ? {} : { code } },
+                    }),
+                ),
+            staleTime: Infinity,
+        }),
     families: () =>
         queryOptions({
             queryKey: ['families'],

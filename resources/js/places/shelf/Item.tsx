@@ -13,8 +13,7 @@ import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { ago, say } from '../../words/words';
-import { fieldsOf, textOf, type Text } from './fields';
-import { knownOf } from './known';
+import { fieldsOf, knownText, textOf, type Text } from './fields';
 import { SmallParts } from './SmallParts';
 import { WhichPhone } from './WhichPhone';
 
@@ -83,9 +82,7 @@ function ItemForm({ item }: { item: Item | null }) {
                         : say('page.item.never-counted')}
                 </Typography>
             )}
-            {item === null && (
-                <WhichPhone chosen={(file, kind) => setText((t) => ({ ...t, ...knownOf(file, kind) }))} />
-            )}
+            {item === null && <WhichPhone chosen={(_, part) => setText((t) => ({ ...t, ...knownText(part) }))} />}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
                 {item === null && (
                     <TextField

@@ -5,11 +5,9 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
-import { REPLACEMENT_KINDS } from '../../api/sets';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
-import { fieldsOf, type Text } from './fields';
-import { knownOf } from './known';
+import { fieldsOf, knownText, type Text } from './fields';
 import { orderHappened } from './OnOrder';
 import { SmallParts } from './SmallParts';
 
@@ -17,11 +15,11 @@ type Order = Schemas['JobOrder'];
 
 /** It lies on the counter: what phone file and offer know is filled in, batch and place are typed, and what differs. */
 export function OrderTakenIn({ order }: { order: Order }) {
-    const file = useQuery(queries.phone(order.phone));
-    const kind = REPLACEMENT_KINDS.find((k) => k === order.kind) ?? 'display-assembly';
+    const parts = useQuery(queries.knownParts(order.phone, order.modelCode)).data?.data;
+    const known = parts?.find((p) => p.kind === order.kind);
     const [typed, setTyped] = useState<Text>({});
     const text: Text = {
-        ...(file.data ? knownOf(file.data, kind, order.modelCode) : {}),
+        ...(known ? knownText(known) : {}),
         name: order.name,
         supplier: order.name.split(',')[0] ?? order.name,
         cost: order.price,

@@ -61,7 +61,7 @@ export function ToOrder() {
                         <Typography component="h2" variant="h2">
                             {say('page.reorder.keep-another')}
                         </Typography>
-                        <WhichPhone chosen={(file, kind) => setAdded(emptyLine(file, kind))} />
+                        <WhichPhone chosen={(phone, part) => setAdded(emptyLine(phone, part.kind))} />
                     </Box>
                 )}
             </Box>

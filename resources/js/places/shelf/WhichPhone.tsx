@@ -4,19 +4,19 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { PhoneFile, Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { say } from '../../words/words';
 
 type Phone = Schemas['PhoneSummary'];
-type Kind = PhoneFile['replacements'][number]['kind'];
+export type KnownPart = Schemas['KnownPart'];
 
 /** A phone by any word of its name or code, and one of the kinds of parts that there are for it. */
-export function WhichPhone({ chosen }: { chosen: (file: PhoneFile, kind: Kind) => void }) {
+export function WhichPhone({ chosen }: { chosen: (phone: Phone, part: KnownPart) => void }) {
     const [find, setFind] = useState('');
     const [phone, setPhone] = useState<Phone | null>(null);
     const found = useQuery(queries.phones(find));
-    const file = useQuery({ ...queries.phone(phone?.id ?? ''), enabled: phone !== null });
+    const parts = useQuery({ ...queries.knownParts(phone?.id ?? ''), enabled: phone !== null });
     const name = (p: Phone): string => `${p.maker} ${p.model}`;
     return (
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -33,16 +33,12 @@ export function WhichPhone({ chosen }: { chosen: (file: PhoneFile, kind: Kind) =
                 renderInput={(params) => <TextField {...params} label={say('page.item.which-phone')} />}
             />
             <Box role="group" aria-label={say('page.kind')} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                {file.data?.replacements.map((r) => (
-                    <Button
-                        key={r.id}
-                        variant="outlined"
-                        onClick={() => chosen(file.data, r.kind)}
-                        sx={{ minHeight: 48 }}
-                    >
-                        {say(`kind.${r.kind}`)}
-                    </Button>
-                ))}
+                {phone &&
+                    parts.data?.data.map((p) => (
+                        <Button key={p.name} variant="outlined" onClick={() => chosen(phone, p)} sx={{ minHeight: 48 }}>
+                            {say(`kind.${p.kind}`)}
+                        </Button>
+                    ))}
             </Box>
         </Box>
     );

@@ -38,6 +38,17 @@ export function textOf(item: Item | null): Text {
     };
 }
 
+/** What is known of a part before anybody has looked at it: the rest is typed. */
+export const knownText = (known: Schemas['KnownPart']): Text => ({
+    name: known.name,
+    kind: known.kind,
+    modelCodes: known.modelCodes.join(' '),
+    connector: known.connector ?? '',
+    technology: known.technology ?? '',
+    refresh: known.refresh === null ? '' : String(known.refresh),
+    brings: known.brings.length > 0 ? known.brings.join(' ') : 'none',
+});
+
 /** What the server takes; a figure that is no number is sent as it is, so that the server names the field. */
 export function fieldsOf(t: Text, item: { version: number } | null): Fields {
     const has = (k: string): string | null => ((t[k] ?? '').trim() === '' ? null : (t[k] ?? '').trim());

@@ -1,4 +1,4 @@
-import type { PhoneFile, Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import type { ReplacementKind } from '../../api/sets';
 import { say } from '../../words/words';
 
@@ -39,11 +39,14 @@ export function usedOf(l: Line): string {
 /** As much as can be told from what is booked out by the step: a tenth. */
 const round = (amount: number): number => Math.round(10 * amount) / 10;
 
+/** Levels are kept of a phone, whichever version its file has. */
+const bare = (id: string): string => id.split('@')[0] ?? id;
+
 /** A part that was not used yet and of which the shop keeps none so far. */
-export const emptyLine = (file: PhoneFile, kind: ReplacementKind): Line => ({
+export const emptyLine = (phone: Schemas['PhoneSummary'], kind: ReplacementKind): Line => ({
     of: 'part',
-    phone: file.identity.id,
-    name: `${file.identity.maker} ${file.identity.model}`,
+    phone: bare(phone.id),
+    name: `${phone.maker} ${phone.model}`,
     kind,
     width: null,
     have: 0,
