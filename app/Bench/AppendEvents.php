@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps events of a run, each checked against where those before it leave the run. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs, private Standing $standing, private BookUse $uses) {}
+    public function __construct(private Runs $runs, private Standing $standing, private BookUse $uses, private KeepPace $pace) {}
 
     /**
      * @param list<Event> $events
@@ -53,6 +53,7 @@ final readonly class AppendEvents
             if ($rows !== []) {
                 BenchEvent::query()->insert($rows);
                 ($this->uses)($locked->id, $answer->run, $kept);
+                ($this->pace)($user, $answer->run, $kept);
                 $this->standing->moved($locked, $answer->run);
                 $locked->hand = $user->id;
                 $locked->hand_at = array_reduce($kept, static fn(int $at, Event $e): int => max($at, $e->at), 0);

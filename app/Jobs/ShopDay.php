@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Exceptions\Conflict;
+use App\Models\KeptPace;
 use App\Models\Role;
 use App\Models\ShopSetting;
 use App\Models\User;
@@ -67,13 +68,12 @@ final class ShopDay
         $technicians = $accounts->filter(static fn(User $u): bool => $u->role === Role::Technician);
 
         if ($accounts->isEmpty()) {
-            return [['person' => '0', 'rights' => ['uv'], 'pace' => 1]];
+            return [['person' => '0', 'rights' => ['uv']]];
         }
 
         return array_values(($technicians->isEmpty() ? $accounts : $technicians)->map(static fn(User $u): array => [
             'person' => (string) $u->id,
             'rights' => $u->expert ? ['expert', 'uv', 'solder'] : ['uv'],
-            'pace' => 1,
         ])->all());
     }
 
@@ -106,6 +106,12 @@ final class ShopDay
 
     private function reads(mixed $settings): Shop
     {
-        return (new ShopReader())->read($settings, new DateTimeZone(Config::string('facelift.zone')));
+        $paces = [];
+        foreach (KeptPace::query()->get() as $kept) {
+            // In steps, so that not every step at the bench makes another day of it.
+            $paces[$kept->user_id] = round(20 * $kept->pace()->factor()) / 20;
+        }
+
+        return (new ShopReader())->read($settings, new DateTimeZone(Config::string('facelift.zone')), $paces);
     }
 }

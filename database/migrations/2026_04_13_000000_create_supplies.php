@@ -32,6 +32,14 @@ return new class extends Migration {
         Schema::table('roll_cuts', static function (Blueprint $table): void {
             $table->index('created_at');
         });
+        // How fast somebody works, carried on with every step: nothing is added up anew.
+        Schema::create('paces', static function (Blueprint $table): void {
+            $table->foreignId('user_id')->primary()->constrained('users');
+            $table->unsignedBigInteger('last_at');
+            $table->double('planned');
+            $table->double('taken');
+            $table->timestamps();
+        });
         // How much of a thing the shop wants to have: of a part for a phone, of tape of a width, of a supply.
         Schema::create('reorder_levels', static function (Blueprint $table): void {
             $table->id();
@@ -49,7 +57,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['reorder_levels', 'supply_uses', 'supplies'] as $table) {
+        foreach (['reorder_levels', 'paces', 'supply_uses', 'supplies'] as $table) {
             Schema::dropIfExists($table);
         }
         Schema::table('roll_cuts', static function (Blueprint $table): void {

@@ -45,11 +45,15 @@ final readonly class BenchNode
         return new \DateTimeZone($name);
     }
 
-    /** @return list<Person> */
-    public static function people(Node $root, \DateTimeZone $zone): array
+    /**
+     * @param array<int|string, float> $paces from the record, by id of the person, for those whose pace is not set
+     *
+     * @return list<Person>
+     */
+    public static function people(Node $root, \DateTimeZone $zone, array $paces = []): array
     {
         $seen = [];
-        $people = $root->each('people', static function (Node $n) use ($zone, &$seen): Person {
+        $people = $root->each('people', static function (Node $n) use ($zone, $paces, &$seen): Person {
             $n->only('person', 'rights', 'pace', 'week');
             $id = $n->string('person');
             if (isset($seen[$id])) {
@@ -61,7 +65,7 @@ final readonly class BenchNode
             return new Person(
                 $id,
                 $n->enums('rights', Right::class),
-                $n->number('pace', 0.25, 4.0),
+                $n->optionalNumber('pace', 0.25, 4.0) ?? $paces[$id] ?? 1.0,
                 $week === null ? null : new OpeningHours($zone, $week),
             );
         });

@@ -39,12 +39,12 @@ export function People({ kept, people, set }: Props) {
                                 set(
                                     own
                                         ? people.filter((p) => p !== own)
-                                        : [...people, { person: account.person, rights: ['uv'], pace: 1 }],
+                                        : [...people, { person: account.person, rights: ['uv'] }],
                                 )
                             }
                             label={account.name}
                         />
-                        {own && <Own name={account.name} person={own} set={change} />}
+                        {own && <Own account={account} person={own} set={change} />}
                     </Box>
                 );
             })}
@@ -53,15 +53,27 @@ export function People({ kept, people, set }: Props) {
 }
 
 interface OwnProps {
-    name: string;
+    account: Schemas['ShopKept']['accounts'][number];
     person: Person;
     set: (person: Person) => void;
 }
 
-function Own({ name, person, set }: OwnProps) {
+function Own({ account, person, set }: OwnProps) {
+    const { name } = account;
     const { rights, pace, week } = person;
+    const paced = (to: string): Person => ({
+        person: person.person,
+        rights,
+        ...(to === '' ? {} : { pace: Number(to) }),
+        ...(week === undefined ? {} : { week }),
+    });
     const change = (hours: Week | null) =>
-        set({ person: person.person, rights, pace, ...(hours === null ? {} : { week: hours }) });
+        set({
+            person: person.person,
+            rights,
+            ...(pace === undefined ? {} : { pace }),
+            ...(hours === null ? {} : { week: hours }),
+        });
     const openOn = (day: number): string[] => week?.find((d) => d.day === day)?.open ?? [];
     const weekOf = (day: number, text: string): Week =>
         DAYS.map((d) => ({ day: d, open: d === day ? spans(text) : openOn(d) }));
@@ -87,10 +99,15 @@ function Own({ name, person, set }: OwnProps) {
                 size="small"
                 type="number"
                 label={say('page.shop-day.pace', { name })}
-                value={pace}
-                onChange={(e) => set({ ...person, pace: Number(e.target.value) })}
-                slotProps={{ htmlInput: { min: 0.25, max: 4, step: 0.05 } }}
-                sx={{ width: 170 }}
+                value={pace ?? ''}
+                placeholder={String(account.pace)}
+                helperText={say(account.hours > 0 ? 'page.shop-day.pace-recorded' : 'page.shop-day.pace-unknown', {
+                    pace: account.pace,
+                    hours: account.hours,
+                })}
+                onChange={(e) => set(paced(e.target.value))}
+                slotProps={{ htmlInput: { min: 0.25, max: 4, step: 0.05 }, inputLabel: { shrink: true } }}
+                sx={{ width: 230 }}
             />
             <FormControlLabel
                 sx={{ m: 0 }}
