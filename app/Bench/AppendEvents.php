@@ -19,7 +19,12 @@ use Illuminate\Support\Facades\DB;
 /** Keeps events of a run, each checked against where those before it leave the run. */
 final readonly class AppendEvents
 {
-    public function __construct(private Runs $runs, private Standing $standing, private BookUse $uses, private KeepPace $pace) {}
+    public function __construct(
+        private Runs $runs,
+        private Standing $standing,
+        private BookUse $uses,
+        private KeepPace $pace,
+    ) {}
 
     /**
      * @param list<Event> $events

@@ -69,7 +69,9 @@ final class PaceTest extends TestCase
         $slots = $this->ask('GET', '/day', status: 200)->json('slots');
         $all = 0.0;
         foreach (is_array($slots) ? $slots : [] as $slot) {
-            $all += data_get($slot, 'hands') - data_get($slot, 'from');
+            [$from, $to] = [data_get($slot, 'from'), data_get($slot, 'hands')];
+            assert(is_numeric($from) && is_numeric($to));
+            $all += $to - $from;
         }
 
         return $all;

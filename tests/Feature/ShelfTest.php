@@ -44,7 +44,7 @@ final class ShelfTest extends TestCase
         return $import;
     }
 
-    /** A list that names the phone leaves out what the phone's file says: what is filled in is what the page fills in. */
+    /** A list that names the phone leaves out what its file says: what is filled in is what the page fills in. */
     public function testAListNamesThePhoneAndLeavesOutWhatItsFileSays(): void
     {
         $this->as(Role::Technician);

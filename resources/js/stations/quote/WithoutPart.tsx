@@ -8,7 +8,7 @@ import { say } from '../../words/words';
 
 type Kind = Schemas['Kind'];
 
-/** What would suit and has no price, since no part for it is here: with one press it is chosen, and its part ordered. */
+/** What would suit and has no part here: with one press it is chosen, and its part can be ordered. */
 export function WithoutPart({ job, kinds }: { job: Job; kinds: Kind[] }) {
     const navigate = useNavigate();
     const choose = useChange(
