@@ -13,6 +13,7 @@ final class AccessTest extends TestCase
     public function testEverythingButSignInAnswers401ToAGuest(): void
     {
         $asked = 0;
+        $ids = 'job|photo|import|count|return|claim|source|change|roll|dump|capture|order|absence|supply';
         foreach ($this->apiRoutes() as ['method' => $method, 'uri' => $uri]) {
             if ($uri !== 'api/sign-in') {
                 $this->ask(
@@ -21,7 +22,7 @@ final class AccessTest extends TestCase
                         ['api', '{phone}', '{label}', '{item}', '{part}', '{version}', '{bond}', '{format}', '{step}'],
                         ['', 'quillon-vesper', 'S-101', '1', '1', '1', 'seal', 'pdf', 'power-off'],
                         (string) preg_replace(
-                            '/\{(job|photo|import|count|return|claim|source|change|roll|dump|capture|order|absence)\}/',
+                            '/\{(' . $ids . ')\}/',
                             $this->newId(),
                             $uri,
                         ),
