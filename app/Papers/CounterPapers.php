@@ -13,6 +13,7 @@ use App\Models\Job;
 use App\Models\JobPhoto;
 use App\Phones\PhoneLibrary;
 use App\Words\ShopTime;
+use App\Words\ShownUnits;
 use App\Words\Words;
 use Facelift\Condition\Mark;
 use Facelift\Condition\MarkWords;
@@ -31,12 +32,13 @@ final readonly class CounterPapers
         private ShopBook $book,
         private Promise $promise,
         private ShopTime $time,
+        private ShownUnits $units,
     ) {}
 
     /** @throws Conflict If nothing has been written down at check-in. */
     public function receipt(Job $job): string
     {
-        return PdfPaper::of($this->receiptHtml($job));
+        return PdfPaper::of($this->units->inHtml($this->receiptHtml($job)));
     }
 
     /** @throws Conflict If nothing has been written down at check-in. */
@@ -74,7 +76,7 @@ final readonly class CounterPapers
     /** @throws Conflict If no option has a price. */
     public function quote(Job $job): string
     {
-        return PdfPaper::of($this->quoteHtml($job));
+        return PdfPaper::of($this->units->inHtml($this->quoteHtml($job)));
     }
 
     /** @throws Conflict If no option has a price. */

@@ -16,6 +16,7 @@ use App\Models\PlanChange;
 use App\Phones\PhoneLibrary;
 use App\Words\RecordWords;
 use App\Words\ShopTime;
+use App\Words\ShownUnits;
 use App\Words\Words;
 use Facelift\Bench\BenchTime;
 use Facelift\Bench\DataTold;
@@ -38,6 +39,7 @@ final readonly class JobSheet
         private Planning $planning,
         private RecordWords $record,
         private ShopTime $time,
+        private ShownUnits $units,
         private PhotoStore $photos,
         private SealLines $seals,
     ) {}
@@ -45,7 +47,7 @@ final readonly class JobSheet
     /** @throws Conflict If the job has no plan yet. */
     public function pdf(Job $job): string
     {
-        return PdfPaper::of($this->html($job));
+        return PdfPaper::of($this->units->inHtml($this->html($job)));
     }
 
     /** @throws Conflict If the job has no plan yet. */

@@ -17,6 +17,7 @@ use App\Phones\Families;
 use App\Phones\PhoneLibrary;
 use App\Shelf\PartsList\ListStore;
 use App\Words\ShopTime;
+use App\Words\ShownUnits;
 use App\Words\Words;
 use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -54,6 +55,11 @@ final class AppServiceProvider extends ServiceProvider
             $shop = $app->make(ShopDay::class)->shop();
 
             return new ShopTime($shop->bench->hours->zone->getName(), str_replace('-', '_', $shop->shown->dates));
+        });
+        $this->app->bind(ShownUnits::class, static function (Application $app): ShownUnits {
+            $shown = $app->make(ShopDay::class)->shop()->shown;
+
+            return new ShownUnits($shown->temperature, $shown->length);
         });
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
     }

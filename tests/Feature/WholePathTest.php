@@ -72,6 +72,17 @@ final class WholePathTest extends TestCase
         ) {
             self::assertStringContainsString($wanted, $text);
         }
+        // In the units that the shop wants to see; what is kept stays.
+        self::assertStringContainsString(', 45 mm', $text);
+        $this->as(Role::Owner);
+        $shop = $this->ask('GET', '/shop', status: 200);
+        $settings = ['temperature' => 'fahrenheit', 'length' => 'inch'] + (array) $shop->json('settings');
+        $this->ask('PUT', '/shop', ['version' => $shop->json('version'), 'settings' => $settings], 200);
+        $this->app->forgetScopedInstances();
+        $pdf = (string) $this->ask('GET', "/jobs/$t->job/sheet.pdf", status: 200)->baseResponse->getContent();
+        $text = self::textOf($pdf);
+        self::assertStringContainsString(', 1.77 in', $text);
+        self::assertStringNotContainsString(' mm', $text);
     }
 
     public function testPhonesAreFoundByMakerModelOrCode(): void
