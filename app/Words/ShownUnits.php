@@ -42,7 +42,11 @@ final readonly class ShownUnits
     /** @param \Closure(float): string $as */
     private static function each(string $text, string $unit, string $shown, \Closure $as): string
     {
-        $one = static fn(array $m): string => str_replace('-', '−', $as((float) str_replace('−', '-', $m[0])));
+        $one = static function (array $m) use ($as): string {
+            $figure = is_string($m[0]) ? $m[0] : '';
+
+            return str_replace('-', '−', $as((float) str_replace('−', '-', $figure)));
+        };
 
         return (string) preg_replace_callback(
             '/(' . self::FIGURES . ') ' . $unit . '/u',
