@@ -23,7 +23,7 @@ final readonly class Effort
     /** Within a hundredth of a second or two: while somebody waits for a page. */
     public static function quick(): self
     {
-        return new self(2_500, 0, 0);
+        return new self(1_500, 0, 0);
     }
 
     /** About a second. */
