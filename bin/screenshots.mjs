@@ -308,6 +308,7 @@ const further = {
     reorder: ['/shelf-reorder', 'To order'],
     'take-in': ['/shelf/new', 'Which phone'],
     money: ['/money', 'Money'],
+    promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };
 
 for (const [name, [path, text, act]] of Object.entries({ ...views, ...further })) {
