@@ -43,7 +43,14 @@ Auth::guard('web')->setUser(User::query()->firstOrFail());
 $open = Job::query()->whereNotNull('accepted_at')->whereNull('handed_over_at')->whereNotNull('remaining')->get();
 $number = (int) Job::query()->max('number');
 DB::beginTransaction();
-printf("\nThe bench day, ms\n\n%8s %10s %10s %10s %10s\n", 'phones', 'first', 'again', 'queries', 'bytes');
+printf(
+    "\nThe bench day, ms\n\n%8s %10s %10s %10s %10s\n",
+    'phones',
+    'first',
+    'again',
+    'queries',
+    'bytes',
+);
 foreach ([0, 20, 40, 100] as $wanted) {
     for ($have = $ask('/api/day')[2], $i = 0; $have < $wanted; ++$have, ++$i) {
         $copy = $open[$i % count($open)]->replicate(['id', 'number', 'order']);
@@ -61,6 +68,13 @@ foreach ([0, 20, 40, 100] as $wanted) {
         $again[] = $ask('/api/day')[0];
     }
     sort($again);
-    printf("%8d %10.1f %10.1f %10d %10d\n", $first[2], $first[0], $again[intdiv(TIMES, 2)], $first[1], $first[3]);
+    printf(
+        "%8d %10.1f %10.1f %10d %10d\n",
+        $first[2],
+        $first[0],
+        $again[intdiv(TIMES, 2)],
+        $first[1],
+        $first[3],
+    );
 }
 DB::rollBack();

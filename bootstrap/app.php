@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Exceptions\Conflict;
+use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\SecurityHeaders;
+use Facelift\Anatomy\UnknownId;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Facelift\Seal\NothingToSeal;
@@ -30,6 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->statefulApi();
+        $middleware->api(append: [PlainQuery::class]);
         // The page answers on /; a guest asking the API gets 401, never a redirect.
         $middleware->redirectGuestsTo(static fn(Request $request): ?string => $request->is('api/*') ? null : '/');
     })
@@ -37,12 +40,21 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
-        $exceptions->dontReport([Conflict::class, Unreadable::class, NothingToSeal::class]);
+        $exceptions->dontReport([Conflict::class, Unreadable::class, NothingToSeal::class, UnknownId::class]);
         $exceptions->render(
             static fn(NothingToSeal $e): JsonResponse => new JsonResponse(
                 [
                     'message' => 'Nothing can be sealed so: ' . $e->getMessage() . '.',
                     'errors' => ['seal' => [$e->getMessage()]],
+                ],
+                422,
+            ),
+        );
+        $exceptions->render(
+            static fn(UnknownId $e): JsonResponse => new JsonResponse(
+                [
+                    'message' => 'Nothing was kept: ' . $e->getMessage() . '.',
+                    'errors' => ['phone' => [$e->getMessage()]],
                 ],
                 422,
             ),

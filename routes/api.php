@@ -35,6 +35,7 @@ use App\Http\Counter\ScopeController;
 use App\Http\Counter\ShopController;
 use App\Http\Day\CalendarController;
 use App\Http\Day\DayController;
+use App\Http\Middleware\PlainQuery;
 use App\Http\Phones\PackController;
 use App\Http\Phones\PhoneController;
 use App\Http\Phones\PhoneFileController;
@@ -156,6 +157,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('seal', [SealController::class, 'show'])->can('viewAny', Roll::class);
     Route::get('seal/sheet.{format}', [SealController::class, 'sheet'])
         ->whereIn('format', ['svg', 'dxf', 'pdf'])
+        // What was measured, by side.
+        ->withoutMiddleware(PlainQuery::class)
         ->can('viewAny', Roll::class);
     Route::get('rolls', [RollController::class, 'index'])->can('viewAny', Roll::class);
     Route::put('rolls/{roll}', [RollController::class, 'update'])->whereUuid('roll')->can('keep', Roll::class);

@@ -46,6 +46,27 @@ final class Schemas
         return $error === null ? [] : (new ErrorFormatter())->format($error);
     }
 
+    /**
+     * A part of the contract as plain data; null if there is none.
+     *
+     * @param string $file    below the contract folder, or a schema beside others
+     * @param string $pointer as behind a #
+     */
+    public static function part(string $file, string $pointer): mixed
+    {
+        /** @var array<string, mixed> $read */
+        static $read = [];
+        $file = str_contains($file, '/') || $file === 'openapi.yaml' ? $file : "schemas/$file";
+        $at = $file === 'openapi.yaml'
+            ? self::contract()
+            : $read[$file] ??= json_decode((string) file_get_contents(self::folder() . $file), true);
+        foreach (\array_slice(explode('/', $pointer), 1) as $key) {
+            $at = \is_array($at) ? $at[str_replace(['~1', '~0'], ['/', '~'], $key)] ?? null : null;
+        }
+
+        return $at;
+    }
+
     private static function validator(): Validator
     {
         if (self::$validator === null) {

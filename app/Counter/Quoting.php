@@ -17,6 +17,11 @@ use Facelift\Quantity\Money;
 /** Fetches what the ways of doing a job are priced from. */
 final readonly class Quoting
 {
+    /** what a part is chosen and priced by, beside its model code */
+    private const DECIDES = ['kind', 'connector', 'technology', 'colour', 'refresh', 'brings', 'cost', 'sheet'];
+    /** different ones; the first by label */
+    private const MOST = 300;
+
     public function __construct(private Planning $planning, private ShopBook $book) {}
 
     /** @return list<Option> one per kind of part that exists for the phone, in the phone file's order */
@@ -27,15 +32,30 @@ final readonly class Quoting
         return $pricing->options($this->planning->asked($job), $this->planning->plans($job), $this->shelf($job));
     }
 
-    /** @return list<ShelfPart> parts sold for the job's model code that are free, or reserved for it */
+    /**
+     * Of parts that are alike in all that decides, the one with the first label stands for the rest: a full shelf is
+     * not fetched for a price.
+     *
+     * @return list<ShelfPart> parts sold for the job's model code that are free, or reserved for it
+     */
     private function shelf(Job $job): array
     {
-        return array_values(ShelfItem::query()
-            ->where(static fn($q) => $q->whereIn('state', PartState::ON_SHELF)->orWhere(
-                static fn($o) => $o->where('state', PartState::Ordered)->where('job_id', $job->id),
-            ))
+        $free = ShelfItem::query()
+            ->toBase()
+            ->whereIn('state', PartState::ON_SHELF)
+            ->whereNull('job_id')
             ->whereIn('id', ShelfItem::idsSoldFor([$job->model_code]))
-            ->where(static fn($q) => $q->whereNull('job_id')->orWhere('job_id', $job->id))
+            ->groupBy(self::DECIDES)
+            ->orderByRaw('min(label)')
+            ->limit(self::MOST)
+            ->selectRaw('min(label) as label')
+            ->pluck('label');
+
+        return array_values(ShelfItem::query()
+            ->whereIn('label', $free)
+            ->orWhere(static fn($own) => $own
+                ->where('job_id', $job->id)
+                ->whereIn('state', PartState::FOR_JOB))
             ->orderBy('label')
             ->get()
             ->toBase()

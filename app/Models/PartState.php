@@ -15,6 +15,8 @@ enum PartState: string
     case Faulty = 'faulty';
     case Returned = 'returned';
     case Fitted = 'fitted';
+    /** Taken off the shelf for another reason: sold, lost, thrown away. */
+    case Gone = 'gone';
 
     /** States in which a part may still go into a phone. */
     public const ON_SHELF = [self::New, self::Tested, self::KeptFrame];
@@ -23,5 +25,5 @@ enum PartState: string
     public const FOR_JOB = [...self::ON_SHELF, self::Ordered];
 
     /** States that a person may put it in; the others follow from what happens to it. */
-    public const BY_HAND = [...self::ON_SHELF, self::Faulty];
+    public const BY_HAND = [...self::ON_SHELF, self::Faulty, self::Gone];
 }

@@ -88,7 +88,7 @@ final readonly class OrderForJob
             return;
         }
         $item = ShelfItem::query()->create([
-            'label' => ShelfLabels::of($this->labels->next()),
+            'label' => $this->labels->next(),
             'name' => mb_substr($locked->name, 0, 120),
             'kind' => ReplacementKind::from((string) $locked->kind),
             'model_codes' => [$job->model_code],

@@ -4,42 +4,78 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Models\LabelNumber;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportLine;
 use App\Models\ShelfItem;
 
-/** Labels of parts that come without one: `S-` and the next number. */
+/**
+ * Labels of parts that come without one: `S-` and the next number. The number is counted on, so a label that somebody
+ * typed far ahead is passed over when it is reached, and moves nothing.
+ */
 final readonly class ShelfLabels
 {
-    private const NUMBER = 'max(cast(substring(label, 3) as unsigned)) as last';
+    /** labels that are looked up at once */
+    private const AT_ONCE = 500;
 
     public static function of(int $number): string
     {
         return sprintf('S-%03d', $number);
     }
 
-    /** The lowest number above every label on the shelf. Call it inside the transaction that uses it. */
-    public function next(): int
+    /** The next free one. Call it inside the transaction that uses it. */
+    public function next(): string
     {
-        return self::after(
-            ShelfItem::query()->where('label', 'like', 'S-%')->selectRaw(self::NUMBER)->lockForUpdate()->value('last'),
-        );
+        return $this->reserve(1)[0];
     }
 
-    /** The lowest number above every label that a list brings along. */
-    public function above(ShelfImport $import): int
+    /**
+     * So many free ones, in order. Call it inside the transaction that uses them.
+     *
+     * @param ShelfImport|null $list whose own labels are not free either
+     *
+     * @return list<string>
+     */
+    public function reserve(int $count, ?ShelfImport $list = null): array
     {
-        return self::after(
-            ShelfImportLine::query()
-                ->where('import_id', $import->id)
-                ->where('label', 'like', 'S-%')
-                ->selectRaw(self::NUMBER)
-                ->value('last'),
-        );
+        $row = LabelNumber::query()->lockForUpdate()->first() ?? LabelNumber::query()->create(['next' => 1]);
+        $number = $row->next;
+        $free = [];
+        while (count($free) < $count) {
+            $asked = min(self::AT_ONCE, max(20, $count - count($free)));
+            $labels = array_map(self::of(...), range($number, $number + $asked - 1));
+            $taken = $this->taken($labels, $list);
+            foreach ($labels as $i => $label) {
+                if (count($free) < $count && !isset($taken[$label])) {
+                    $free[] = $label;
+                    $row->next = $number + $i + 1;
+                }
+            }
+            $number += $asked;
+        }
+        $row->save();
+
+        return $free;
     }
 
-    private static function after(mixed $last): int
+    /**
+     * @param list<string> $labels
+     *
+     * @return array<string, true>
+     */
+    private function taken(array $labels, ?ShelfImport $list): array
     {
-        return (is_numeric($last) ? (int) $last : 0) + 1;
+        $there = ShelfItem::query()->whereIn('label', $labels)->pluck('label')->all();
+        $own = $list === null ? [] : ShelfImportLine::query()
+            ->where('import_id', $list->id)
+            ->whereIn('label', $labels)
+            ->pluck('label')
+            ->all();
+        $taken = [];
+        foreach ([...$there, ...$own] as $label) {
+            $taken[mb_strtoupper(is_string($label) ? $label : '')] = true;
+        }
+
+        return $taken;
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\DataSheet;
+use App\Models\PartState;
 use App\Models\Role;
 use App\Models\ShelfImport;
 use App\Models\ShelfItem;
 use App\Shelf\PartsList\CsvFile;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Contract;
@@ -18,6 +21,12 @@ use Tests\TestCase;
 final class ShelfTest extends TestCase
 {
     private const HEADING = 'label;name;kind;codes;connector;technology;colour;supplier;place;cost;width;height';
+
+    private const FIELDS = [
+        'name' => 'Glass', 'kind' => 'glass-only', 'modelCodes' => ['QV-2110'], 'connector' => null,
+        'technology' => null, 'colour' => null, 'refresh' => null, 'brings' => null, 'supplier' => 'Norvend Panels',
+        'batch' => 'none', 'place' => 'A1', 'state' => 'new', 'cost' => null, 'sheet' => null,
+    ];
 
     /** @return array<mixed> the import once every line is checked, or the refusal */
     private function send(string $text, int $status = 201): array
@@ -85,6 +94,64 @@ final class ShelfTest extends TestCase
                 return $columns;
             }, array_column((array) $bad['faults'], 'faults')),
         );
+    }
+
+    /** A label that somebody typed far ahead moves nothing, and is passed over when it is reached. */
+    public function testALabelTypedFarAheadBlocksNoLaterOne(): void
+    {
+        $this->as(Role::Technician);
+        foreach (['S-99999999999999999', 'S-002', 's-003'] as $label) {
+            $this->ask('POST', '/shelf', ['label' => $label] + self::FIELDS, 201);
+        }
+        $given = fn(): mixed => $this->ask('POST', '/shelf', self::FIELDS, 201)->json('label');
+        self::assertSame(['S-001', 'S-004'], [$given(), $given()]);
+        // A list brings one of its own, and takes the next for those without.
+        $import = $this->send(self::HEADING . "\n"
+            . "S-005;A;glass-only;QV-2110;;;;N;A1;;;\n"
+            . ";B;glass-only;QV-2110;;;;N;A1;;;\n");
+        self::assertSame([], $import['faults']);
+        assert(is_string($import['id']));
+        $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 200);
+        self::assertSame('S-006', ShelfItem::query()->where('name', 'B')->value('label'));
+        self::assertSame('S-007', $given());
+    }
+
+    /** Taken off the shelf, it is offered to nobody and stays in the record. */
+    public function testAPartIsTakenOffTheShelf(): void
+    {
+        $this->as(Role::FrontDesk);
+        $item = $this->ask('POST', '/shelf', self::FIELDS, 201);
+        $off = ['state' => 'gone', 'version' => $item->json('version')] + self::FIELDS;
+        $id = ShelfItem::query()->firstOrFail()->id;
+        $this->ask('PUT', "/shelf/$id", $off, 200)->assertJsonPath('state', 'gone');
+        self::assertSame(0, ShelfItem::query()->whereIn('state', PartState::ON_SHELF)->count());
+    }
+
+    /** Of thousands that are alike a price needs one. */
+    public function testAFullShelfIsNotFetchedForAPrice(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $one = ShelfItem::query()->where('label', 'S-101')->firstOrFail();
+        $rows = [];
+        for ($i = 0; $i < 2000; ++$i) {
+            $rows[] = ['label' => "Z-$i", 'search' => '', 'created_at' => now(), 'updated_at' => now()]
+                + array_diff_key($one->getAttributes(), ['id' => 0]);
+        }
+        foreach (array_chunk($rows, 500) as $part) {
+            ShelfItem::query()->insert($part);
+        }
+        DB::insert("insert into shelf_item_codes select id, 'QV-2110' from shelf_items where label like 'Z-%'");
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->change('scope', ['kind' => 'display-assembly', 'reason' => null]);
+        $fetched = 0;
+        ShelfItem::retrieved(static function () use (&$fetched): void {
+            ++$fetched;
+        });
+        $this->ask('GET', "/jobs/$t->job/scope", status: 200);
+        self::assertLessThan(20, $fetched);
+        Event::forget('eloquent.retrieved: ' . ShelfItem::class);
     }
 
     public function testAListIsCheckedPreviewedAndTakenOver(): void
@@ -238,8 +305,16 @@ final class ShelfTest extends TestCase
         $after = ShelfItem::query()->orderBy('id')->get()->map(static fn(ShelfItem $i): array => self::told($i))->all();
         self::assertEquals($before, $after);
         self::assertSame(
-            "'=SUM(A1),\"a,b\",\"say \"\"x\"\"\",-1.5\r\n",
-            CsvFile::line('=SUM(A1)', 'a,b', 'say "x"', '-1.5'),
+            "'=SUM(A1),\"a,b\",\"say \"\"x\"\"\",-1.5,'-1+2,'-A1,-\r\n",
+            CsvFile::line(
+                '=SUM(A1)',
+                'a,b',
+                'say "x"',
+                '-1.5',
+                '-1+2',
+                '-A1',
+                '-',
+            ),
         );
     }
 

@@ -14,7 +14,14 @@ final class PhoneComesRequest extends VersionedRequest
     {
         return [
             ...parent::rules(),
-            'comesOn' => ['present', 'nullable', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
+            'comesOn' => [
+                'present',
+                'nullable',
+                'string',
+                'date_format:Y-m-d',
+                'after_or_equal:today',
+                'before:+1 year',
+            ],
         ];
     }
 

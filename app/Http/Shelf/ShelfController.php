@@ -55,7 +55,7 @@ final readonly class ShelfController
             $fields = $request->item();
             $label = $request->filled('label')
                 ? $request->string('label')->toString()
-                : ShelfLabels::of($labels->next());
+                : $labels->next();
             $fields['label'] = $label;
             if (ShelfItem::query()->where('label', $label)->exists()) {
                 throw ValidationException::withMessages(['label' => $label . ' is on the shelf already.']);

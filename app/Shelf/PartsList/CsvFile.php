@@ -129,7 +129,7 @@ final readonly class CsvFile
     public static function line(string ...$cells): string
     {
         return implode(',', array_map(static function (string $cell): string {
-            $safe = preg_match('/^[=+@\t\r]|^-(?![\d.]|$)/', $cell) === 1 ? "'" . $cell : $cell;
+            $safe = preg_match('/^[=+@\t\r]|^-(?!\d*[.,]?\d*$)/', $cell) === 1 ? "'" . $cell : $cell;
 
             return preg_match('/[",\r\n]/', $safe) === 1 ? '"' . str_replace('"', '""', $safe) . '"' : $safe;
         }, $cells)) . "\r\n";

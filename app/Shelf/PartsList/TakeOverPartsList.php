@@ -43,12 +43,11 @@ final readonly class TakeOverPartsList
             if (is_string($taken)) {
                 throw Conflict::notReachable($taken . ' has been put on the shelf meanwhile. Nothing was taken over.');
             }
-            $next = max($this->labels->next(), $this->labels->above($locked));
             ShelfImportLine::query()
                 ->where('import_id', $locked->id)
                 ->orderBy('id')
-                ->chunkById(self::CHUNK, function ($lines) use (&$next): void {
-                    $next = $this->write(array_values($lines->all()), $next);
+                ->chunkById(self::CHUNK, function ($lines) use ($locked): void {
+                    $this->write(array_values($lines->all()), $locked);
                 });
             $locked->update(['state' => ImportState::Done]);
 
@@ -56,20 +55,18 @@ final readonly class TakeOverPartsList
         });
     }
 
-    /**
-     * @param list<ShelfImportLine> $lines
-     *
-     * @return int the next free number
-     */
-    private function write(array $lines, int $next): int
+    /** @param list<ShelfImportLine> $lines */
+    private function write(array $lines, ShelfImport $import): void
     {
+        $without = array_filter($lines, static fn(ShelfImportLine $l): bool => ($l->item['label'] ?? null) === null);
+        $labels = $this->labels->reserve(count($without), $import);
         $now = Carbon::now();
         $rows = [];
         $codes = [];
         foreach ($lines as $line) {
             $item = $line->item ?? [];
             unset($item['fits']);
-            $item['label'] ??= ShelfLabels::of($next++);
+            $item['label'] ??= array_shift($labels);
             $model = new ShelfItem($item);
             $model->search = SearchText::of(
                 $model->label,
@@ -91,7 +88,5 @@ final readonly class TakeOverPartsList
             }
         }
         DB::table('shelf_item_codes')->insert($pairs);
-
-        return $next;
     }
 }

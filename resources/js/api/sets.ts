@@ -38,6 +38,7 @@ export const PART_STATES = every<PartState>({
     faulty: true,
     returned: true,
     fitted: true,
+    gone: true,
 });
 /** States that a person may put a part in; the others follow from what happens to it. */
 export const STATES_BY_HAND = every<Exclude<PartState, 'ordered' | 'returned' | 'fitted'>>({
@@ -45,6 +46,7 @@ export const STATES_BY_HAND = every<Exclude<PartState, 'ordered' | 'returned' | 
     tested: true,
     'kept-frame': true,
     faulty: true,
+    gone: true,
 });
 
 export type Fn = Condition['functions'][number]['function'];
