@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Account\AccountController;
+use App\Http\Account\InvitationController;
+use App\Http\Account\OwnController;
 use App\Http\Account\SessionController;
 use App\Http\Bench\BenchController;
 use App\Http\Bench\BenchHeatController;
@@ -61,13 +64,28 @@ use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\Supply;
+use App\Models\User;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::middleware('throttle:sign-in')->where(['word' => '[0-9a-f]{40}'])->group(static function (): void {
+    Route::get('invitations/{word}', [InvitationController::class, 'show']);
+    Route::post('invitations/{word}', [InvitationController::class, 'accept']);
+});
 
 Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy']);
     Route::get('me', [SessionController::class, 'show']);
+    Route::put('me/password', [OwnController::class, 'password'])->can('keepOwn', User::class);
+    Route::get('me/sessions', [OwnController::class, 'sessions'])->can('keepOwn', User::class);
+    Route::delete('me/sessions/{session}', [OwnController::class, 'end'])->can('keepOwn', User::class);
+    Route::post('me/second-factor', [OwnController::class, 'begin'])->can('keepOwn', User::class);
+    Route::put('me/second-factor', [OwnController::class, 'confirm'])->can('keepOwn', User::class);
+    Route::post('me/second-factor/off', [OwnController::class, 'drop'])->can('keepOwn', User::class);
+    Route::get('accounts', [AccountController::class, 'index'])->can('keep', User::class);
+    Route::post('accounts', [AccountController::class, 'store'])->can('keep', User::class);
+    Route::put('accounts/{account}', [AccountController::class, 'update'])->can('keep', User::class);
+    Route::post('accounts/{account}/invitation', [AccountController::class, 'invite'])->can('keep', User::class);
     Route::get('phones', [PhoneController::class, 'index'])->can('viewAny', Job::class);
     Route::get('phones/{phone}', [PhoneController::class, 'show'])->can('viewAny', Job::class);
     Route::get('phones/{phone}/parts', [PhoneController::class, 'parts'])->can('viewAny', Job::class);

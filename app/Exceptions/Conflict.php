@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\ShopSetting;
+use App\Models\User;
 
 /** The job is not where the request takes it to be. Nothing was kept. */
 final class Conflict extends \RuntimeException
@@ -83,6 +84,25 @@ final class Conflict extends \RuntimeException
             ),
             'stale-version',
             $item->version,
+        );
+    }
+
+    /** Address and password are right; the code of the second factor is still to be typed. */
+    public static function codeWanted(): self
+    {
+        return new self('Type the code that your telephone shows.', 'code-wanted');
+    }
+
+    public static function staleAccount(User $user): self
+    {
+        return new self(
+            sprintf(
+                'The account of %s was changed by somebody else meanwhile. '
+                . 'Nothing of yours was kept: look at it again.',
+                $user->name,
+            ),
+            'stale-version',
+            $user->version,
         );
     }
 

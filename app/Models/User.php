@@ -5,21 +5,40 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
- * @property bool $expert may move a display's chip
+ * @property string|null $password    null until somebody has set one
+ * @property bool        $expert      may move a display's chip
+ * @property Carbon|null $disabled_at since when nobody gets in with it
+ * @property string|null $totp_secret in base32; null without a second factor
+ * @property int|null    $totp_last   the window of the last code that was taken
+ * @property int         $version
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'role', 'expert'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'expert', 'asked_as'];
 
-    protected $attributes = ['expert' => false];
+    protected $attributes = ['expert' => false, 'version' => 1, 'disabled_at' => null, 'totp_secret' => null];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'totp_secret'];
+
+    public function isOwner(): bool
+    {
+        return $this->role === Role::Owner;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'expert' => 'boolean'];
+        return [
+            'password' => 'hashed',
+            'role' => Role::class,
+            'expert' => 'boolean',
+            'disabled_at' => 'datetime',
+            'totp_secret' => 'encrypted',
+            'totp_last' => 'integer',
+            'version' => 'integer',
+        ];
     }
 }

@@ -27,6 +27,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -74,6 +75,10 @@ final class AppServiceProvider extends ServiceProvider
         (new TestClock(Config::string('facelift.clock')))->wind();
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
+        // No number that a column could not hold gets as far as a query.
+        Route::pattern('version', '[0-9]{1,9}');
+        Route::pattern('item', '[0-9]{1,18}');
+        Route::pattern('account', '[0-9]{1,18}');
         RateLimiter::for(
             'sign-in',
             static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()),

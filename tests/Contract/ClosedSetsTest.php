@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Contract;
 
+use App\Account\WhyNot;
 use App\Jobs\Stations;
 use App\Models\TransferKind;
 use Facelift\Anatomy\Feature;
@@ -31,7 +32,10 @@ final class ClosedSetsTest extends TestCase
         ['pdf', 'svg'],
         ['dxf', 'pdf', 'svg'],
         ['condition', 'phone', 'plan', 'quote'],
-        ['bench-started', 'closed', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved', 'stale-version'],
+        [
+            'bench-started', 'closed', 'code-wanted', 'no-answer', 'not-reachable', 'part-taken', 'quote-moved',
+            'stale-version',
+        ],
         ['live', 'open', 'silent'],
         ['off', 'on'],
         ['off', 'set'],
@@ -68,7 +72,7 @@ final class ClosedSetsTest extends TestCase
         );
         sort($inside);
         self::assertSame([
-            TransferKind::class, Feature::class, CountReason::class, DataState::class,
+            WhyNot::class, TransferKind::class, Feature::class, CountReason::class, DataState::class,
             ProgrammerWord::class, Solder::class,
             Cause::class,
         ], $inside);

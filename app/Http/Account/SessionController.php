@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Account;
 
+use App\Account\SignIn;
+use App\Account\WhyNot;
+use App\Exceptions\Conflict;
 use App\Jobs\ShopDay;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -22,21 +25,38 @@ final readonly class SessionController
 
     public function __construct(private ShopDay $shop) {}
 
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request, SignIn $signIn): JsonResponse
     {
         if (!$request->hasSession()) {
             // Not sent by our own page: there is no session to sign in to, and no token was checked.
             throw ValidationException::withMessages(['email' => 'Sign in from the page of this application.']);
         }
         $tries = 'sign-in ' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip();
-        if (RateLimiter::tooManyAttempts($tries, self::MOST_TRIES)) {
+        // Counted before it is looked at: of many at once no more get a look than of one after the other.
+        if (RateLimiter::hit($tries) > self::MOST_TRIES) {
             throw new ThrottleRequestsException('Too many tries. Wait a minute.');
         }
-        if (!Auth::attempt($request->only('email', 'password'))) {
-            RateLimiter::hit($tries);
-            throw ValidationException::withMessages(['email' => 'This address and password do not go together.']);
+        $code = $request->filled('code') ? $request->string('code')->replace(' ', '')->toString() : null;
+        $user = $signIn->check(
+            mb_strtolower($request->string('email')->trim()->toString()),
+            $request->string('password')->toString(),
+            $code,
+        );
+        if ($user instanceof WhyNot) {
+            throw match ($user) {
+                WhyNot::DoNotGoTogether => ValidationException::withMessages(
+                    ['email' => 'This address and password do not go together.'],
+                ),
+                WhyNot::CodeWanted => Conflict::codeWanted(),
+                WhyNot::CodeWrong => ValidationException::withMessages(
+                    ['code' => 'This is not the code of now, or it was used already.'],
+                ),
+            };
         }
         RateLimiter::clear($tries);
+        $guard = Auth::guard('web');
+        assert($guard instanceof StatefulGuard);
+        $guard->login($user);
         $request->session()->regenerate();
 
         return $this->show($request);

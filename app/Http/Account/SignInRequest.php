@@ -11,6 +11,10 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+        return [
+            'email' => ['required', 'string', 'max:190'],
+            'password' => ['required', 'string', 'max:200'],
+            'code' => ['nullable', 'string', 'max:12'],
+        ];
     }
 }

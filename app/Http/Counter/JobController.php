@@ -19,11 +19,13 @@ use Illuminate\Support\Collection;
 final readonly class JobController
 {
     public const PAGE = 50;
+    /** the last page that can be asked for */
+    public const LAST = 20_000;
 
     /** Open jobs first, then the closed ones; with words, only what they find, newest first. */
     public function index(Request $request, JobSearch $search): JsonResponse
     {
-        $page = max(1, $request->integer('page', 1));
+        $page = min(self::LAST, max(1, $request->integer('page', 1)));
         $query = $request->string('q')->limit(60, '')->toString();
         $jobs = SearchText::words($query) === []
                 ? $this->listed($request->string('show')->toString() === 'closed', $page)

@@ -21,11 +21,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final readonly class ShelfController
 {
     public const PAGE = 50;
+    /** the last page that can be asked for */
+    public const LAST = 20_000;
     private const MOST_LABELS = 300;
 
     public function index(Request $request): JsonResponse
     {
-        $page = max(1, $request->integer('page', 1));
+        $page = min(self::LAST, max(1, $request->integer('page', 1)));
         $words = SearchText::boolean($request->string('q')->limit(60, '')->toString());
         $query = ShelfItem::query()->with('job');
         if ($words !== null) {
