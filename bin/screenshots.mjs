@@ -43,6 +43,25 @@ const views = {
     prove: ['/', 'At the bench', proven],
 };
 
+async function secondFactor() {
+    await page.getByRole('button', { name: 'Set it up' }).click();
+    await page.getByRole('img', { name: /Code to be scanned/ }).waitFor();
+}
+
+async function asOwner() {
+    await page.getByRole('button', { name: /^Sign out/ }).click();
+    await page.getByLabel('E-mail address').fill('owner@lindenhalt.example');
+    await page.getByLabel('Password').fill(password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.getByRole('heading', { name: 'At the bench' }).waitFor();
+    await page.getByRole('tab', { name: 'People' }).click();
+    const add = page.getByRole('form', { name: 'Add somebody' });
+    await add.getByLabel('Name').fill('Mara Quist');
+    await add.getByLabel('E-mail address').fill('mara@lindenhalt.example');
+    await page.getByRole('button', { name: 'Add and invite' }).click();
+    await page.getByText(/gets in with this address/).waitFor();
+}
+
 /** A part has come: what is known of it is filled in. */
 async function arrives() {
     await page.getByRole('button', { name: 'It has come' }).first().click();
@@ -308,6 +327,8 @@ const further = {
     reorder: ['/shelf-reorder', 'To order'],
     'take-in': ['/shelf/new', 'Which phone'],
     money: ['/money', 'Money'],
+    me: ['/me', 'Where you are signed in', secondFactor],
+    people: ['/me', 'Where you are signed in', asOwner],
     promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };
 

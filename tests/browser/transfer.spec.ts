@@ -49,6 +49,7 @@ test('the old display is read over a bad contact, kept, written to the new one a
     await expect(data(page)).toContainText(/Reading: Old display, block [1-8] of 8/);
     await expect(page.getByRole('button', { name: /^The programmer works/ })).toBeDisabled();
     await expect(data(page).getByRole('status')).toContainText('The old display’s data is kept.');
+    await expect(page.getByRole('button', { name: /^Done/ })).toBeEnabled();
     await page.keyboard.press('PageDown');
     // What was done must be kept before the rest is worked, or the helper begins one step too early.
     await expect(page.getByRole('heading', { name: 'Read the old display’s memory' })).toBeHidden();

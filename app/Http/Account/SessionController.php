@@ -73,6 +73,7 @@ final readonly class SessionController
             'id' => $user->id,
             'name' => $user->name,
             'role' => $user->role->value,
+            'secondFactor' => $user->totp_secret !== null,
             'shop' => [
                 'zone' => $shop->bench->hours->zone->getName(),
                 'dates' => $shop->shown->dates,

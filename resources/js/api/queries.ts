@@ -20,6 +20,13 @@ export const queries = {
         }),
     calendarAddress: () =>
         queryOptions({ queryKey: ['calendar-address'], queryFn: () => take(api.GET('/api/day/address')) }),
+    accounts: () => queryOptions({ queryKey: ['accounts'], queryFn: () => take(api.GET('/api/accounts')) }),
+    sessions: () => queryOptions({ queryKey: ['sessions'], queryFn: () => take(api.GET('/api/me/sessions')) }),
+    invitation: (word: string) =>
+        queryOptions({
+            queryKey: ['invitation', word],
+            queryFn: () => take(api.GET('/api/invitations/{word}', { params: { path: { word } } })),
+        }),
     supplies: () => queryOptions({ queryKey: ['supplies'], queryFn: () => take(api.GET('/api/supplies')) }),
     reorder: () => queryOptions({ queryKey: ['reorder'], queryFn: () => take(api.GET('/api/reorder')) }),
     orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => take(api.GET('/api/orders')) }),

@@ -21,6 +21,8 @@ const places = [
     { to: '/money', label: say('page.places-bar.money') },
 ];
 
+const PEOPLE = { to: '/accounts', label: say('page.accounts.people') };
+
 /** The places of the shop, the look, and signing out; needs who is signed in. */
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     const { pathname } = useLocation();
@@ -31,7 +33,8 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
         queryClient.clear();
         await navigate('/sign-in');
     };
-    const here = places.find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
+    const here =
+        [...places, PEOPLE].find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
     return (
         <>
             <TopBar>
@@ -44,7 +47,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                     value={here}
                     sx={{ flex: 1, minHeight: 56 }}
                 >
-                    {places.map((p) => (
+                    {[...places, ...(me.role === 'owner' ? [PEOPLE] : [])].map((p) => (
                         <Tab
                             key={p.to}
                             value={p.to}
@@ -64,6 +67,9 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                     }
                 >
                     {look.mode === 'light' ? say('page.places-bar.dark') : say('page.places-bar.light')}
+                </Button>
+                <Button component={Link} to="/me" color="inherit">
+                    {say('page.places-bar.account')}
                 </Button>
                 <Button onClick={() => void signOut()} color="inherit">
                     {say('page.places-bar.sign-out', { name: me.name.split(' ')[0] })}

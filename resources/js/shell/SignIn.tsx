@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -9,6 +8,7 @@ import { api, Refused, take } from '../api/client';
 import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { outbox } from '../bench/useOutbox';
+import { Card } from './Card';
 import { Note } from './Note';
 import { say } from '../words/words';
 
@@ -16,10 +16,12 @@ import { say } from '../words/words';
 export function SignIn() {
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');
+    const [code, setCode] = useState('');
     const navigate = useNavigate();
     const from = (useLocation().state as { from?: string } | null)?.from ?? '/';
     const signIn = useMutation({
-        mutationFn: () => take(api.POST('/api/sign-in', { body: { email, password } })),
+        mutationFn: () =>
+            take(api.POST('/api/sign-in', { body: { email, password, ...(code === '' ? {} : { code }) } })),
         onSuccess: async (me) => {
             queryClient.setQueryData(queries.me().queryKey, me);
             void outbox.flush();
@@ -31,55 +33,51 @@ export function SignIn() {
         signIn.mutate();
     };
     const error = signIn.error;
+    const codeWanted = code !== '' || (error instanceof Refused && error.code === 'code-wanted');
     return (
-        <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
-            <Box
-                component="form"
-                onSubmit={submit}
-                sx={{
-                    width: 400,
-                    maxWidth: '100%',
-                    display: 'grid',
-                    gap: 2,
-                    bgcolor: 'background.paper',
-                    border: 1,
-                    borderColor: 'divider',
-                    p: 4,
-                    borderRadius: 2,
-                }}
-            >
-                <Typography component="h1" variant="h1">
-                    {say('page.facelift')}
-                </Typography>
-                <Typography color="textSecondary">{say('page.sign-in.lindenhalt-tram-market-stall-9')}</Typography>
-                {error && (
-                    <Note tone="stop" role="alert">
-                        {error instanceof Refused && error.status === 429
-                            ? say('page.sign-in.too-many-tries-wait-a-minute')
-                            : error.message}
-                    </Note>
-                )}
+        <Card onSubmit={submit}>
+            <Typography component="h1" variant="h1">
+                {say('page.facelift')}
+            </Typography>
+            <Typography color="textSecondary">{say('page.sign-in.lindenhalt-tram-market-stall-9')}</Typography>
+            {error && (
+                <Note tone="stop" role="alert">
+                    {error instanceof Refused && error.status === 429
+                        ? say('page.sign-in.too-many-tries-wait-a-minute')
+                        : error.message}
+                </Note>
+            )}
+            <TextField
+                label={say('page.sign-in.e-mail-address')}
+                type="email"
+                autoComplete="username"
+                required
+                autoFocus
+                value={email}
+                onChange={(e) => setEmail(e.target.value)}
+            />
+            <TextField
+                label={say('page.sign-in.password')}
+                type="password"
+                autoComplete="current-password"
+                required
+                value={password}
+                onChange={(e) => setPassword(e.target.value)}
+            />
+            {codeWanted && (
                 <TextField
-                    label={say('page.sign-in.e-mail-address')}
-                    type="email"
-                    autoComplete="username"
+                    label={say('page.sign-in.code')}
+                    autoComplete="one-time-code"
                     required
                     autoFocus
-                    value={email}
-                    onChange={(e) => setEmail(e.target.value)}
+                    value={code}
+                    onChange={(e) => setCode(e.target.value)}
+                    slotProps={{ htmlInput: { inputMode: 'numeric' } }}
                 />
-                <TextField
-                    label={say('page.sign-in.password')}
-                    type="password"
-                    autoComplete="current-password"
-                    required
-                    value={password}
-                    onChange={(e) => setPassword(e.target.value)}
-                />
-                <Button type="submit" variant="contained" disabled={signIn.isPending} sx={{ minHeight: 56 }}>
-                    {say('page.sign-in.sign-in')}
-                </Button>
-            </Box>
-        </Box>
+            )}
+            <Button type="submit" variant="contained" disabled={signIn.isPending} sx={{ minHeight: 56 }}>
+                {say('page.sign-in.sign-in')}
+            </Button>
+        </Card>
     );
 }

@@ -13,6 +13,7 @@ const worded =
 
 export const router = createBrowserRouter([
     { path: '/sign-in', Component: SignIn },
+    { path: '/invited/:word', lazy: async () => ({ Component: (await import('./Invited')).Invited }) },
     {
         path: '/',
         Component: Shell,
@@ -64,6 +65,11 @@ export const router = createBrowserRouter([
                 path: 'seal',
                 lazy: worded(async () => ({ Component: (await import('../places/seal/SealDesk')).SealDesk })),
             },
+            {
+                path: 'accounts',
+                lazy: async () => ({ Component: (await import('../places/accounts/Accounts')).Accounts }),
+            },
+            { path: 'me', lazy: async () => ({ Component: (await import('../places/accounts/Me')).Me }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             {
                 path: 'phones',

@@ -1,0 +1,43 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { Note } from '../../shell/Note';
+import { say } from '../../words/words';
+import { AddPerson } from './AddPerson';
+import { PersonRow } from './PersonRow';
+
+/** The people of the shop: who gets in, as what, and with which rights. */
+export function Accounts() {
+    const { data, error } = useQuery(queries.accounts());
+    const [invited, setInvited] = useState<Schemas['Invited'] | null>(null);
+    return (
+        <Box
+            component="main"
+            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2.5, alignContent: 'start' }}
+        >
+            <Typography component="h1" variant="h1">
+                {say('page.accounts.people')}
+            </Typography>
+            {error && <Note tone="stop">{error.message}</Note>}
+            {invited && (
+                <Note tone="done" role="status">
+                    {say('page.accounts.way-in', { name: invited.account.name, hours: invited.hours })}{' '}
+                    <Box component="code" sx={{ wordBreak: 'break-all', fontWeight: 700 }}>
+                        {invited.address}
+                    </Box>
+                </Note>
+            )}
+            {data?.data.map((a) => (
+                <PersonRow key={`${a.id} ${a.version}`} account={a} invited={setInvited} />
+            ))}
+            <AddPerson invited={setInvited} />
+            <Typography color="textSecondary">
+                {say('page.accounts.hours-and-pace')} <Link to="/money">{say('page.accounts.settings')}</Link>
+            </Typography>
+        </Box>
+    );
+}
