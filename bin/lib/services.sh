@@ -30,6 +30,7 @@ stop_beside_database() {
     stop_one supplier TERM
     stop_one insurer TERM
     stop_one intake TERM
+    stop_one nightly TERM
     stop_one thermometer TERM
     stop_one programmer TERM
 }
@@ -41,7 +42,7 @@ stop_all() {
 
 status() {
     local name
-    for name in mariadb php-fpm nginx supplier insurer thermometer programmer intake; do
+    for name in mariadb php-fpm nginx supplier insurer thermometer programmer intake nightly; do
         if alive "$name"; then say "$name runs (process $(cat "$RUN/$name.pid"))"; else say "$name does not run"; fi
     done
     alive nginx && say "address: $(cat "$RUN/scheme")://127.0.0.1:$(cat "$RUN/port")/" || true
@@ -202,6 +203,12 @@ programmer_on_ports() {
 start_intake() {
     setsid php -d "error_log=$DATA/log/intake.php.log" "$ROOT/artisan" facelift:thermometer >"$VAR/log/intake.log" 2>&1 </dev/null &
     printf '%s\n' "$!" >"$RUN/intake.pid"
+}
+
+# A backup once a day.
+start_nightly() {
+    setsid "$ROOT/facelift" nightly "$VAR" >"$VAR/log/nightly.out" 2>&1 </dev/null &
+    printf '%s\n' "$!" >"$RUN/nightly.pid"
 }
 
 nginx_listens() { # nginx_listens PORT: on loopback; with LAN there and on this machine's own address, over TLS

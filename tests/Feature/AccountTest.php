@@ -14,6 +14,7 @@ use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Hashing\BcryptHasher;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -65,6 +66,27 @@ final class AccountTest extends TestCase
         $this->ask('POST', "/invitations/$word", ['password' => 'a long enough one'], 204);
         $this->ask('POST', "/invitations/$word", ['password' => 'another long one'], 409);
         $this->ask('POST', '/sign-in', ['email' => 'mara@stall.example', 'password' => 'a long enough one'], 200);
+    }
+
+    /** An empty shop has an owner from its first start, and whoever is locked out gets in again by the machine. */
+    public function testTheFirstOwnerComesInByTheTerminal(): void
+    {
+        self::assertSame(1, Artisan::call('facelift:invite', ['email' => 'boss@stall.example']));
+        $said = fn(): string => trim(Artisan::output());
+        $first = ['email' => 'Boss@stall.example', '--owner' => true, '--at' => 'http://127.0.0.1:8480'];
+        self::assertSame(0, Artisan::call('facelift:invite', $first));
+        $word = $this->word($said());
+        self::assertSame(Role::Owner, User::query()->firstOrFail()->role);
+        // A second owner does not come in this way.
+        self::assertSame(1, Artisan::call('facelift:invite', ['email' => 'other@stall.example'] + $first));
+        self::assertSame(0, Artisan::call('facelift:invite', ['email' => 'boss@stall.example']));
+        $this->ask('POST', "/invitations/$word", ['password' => 'a long enough one'], 409);
+        $this->ask('POST', '/invitations/' . $this->word($said()), ['password' => 'a long enough one'], 204);
+        $this->ask('POST', '/sign-in', ['email' => 'boss@stall.example', 'password' => 'a long enough one'], 200);
+        // Of an empty shop every place can be looked at.
+        foreach (['/day', '/jobs', '/shelf', '/reorder', '/orders', '/returns', '/claims', '/accounts'] as $place) {
+            $this->ask('GET', $place, status: 200);
+        }
     }
 
     public function testAnInvitationGrowsOld(): void
