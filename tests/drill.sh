@@ -21,7 +21,7 @@ head -c 40000 /dev/urandom >"$FACELIFT_PHOTOS/ab/one.jpg"
 key=$APP_KEY
 
 # Work: one row after the other, each said to be kept only once it is.
-php "$ROOT/tests/work.php" "$VAR/acknowledged" >"$VAR/log/work.log" 2>&1 &
+php "$ROOT/bin/drill-work.php" "$VAR/acknowledged" >"$VAR/log/work.log" 2>&1 &
 writer=$!
 for _ in $(seq 1 300); do [ "$(cat "$VAR/acknowledged" 2>/dev/null | wc -l)" -gt 200 ] && break; sleep 0.1; done
 before=$(wc -l <"$VAR/acknowledged")

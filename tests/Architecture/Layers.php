@@ -16,6 +16,7 @@ final class Layers
     private const USE_CASES = [
         'Models',
         'Words',
+        'Account',
         'Outside',
         'Heat',
         'Phones',
