@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use App\Exceptions\Conflict;
+use App\Exceptions\DatabaseAway;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\SecurityHeaders;
 use Facelift\Anatomy\UnknownId;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Facelift\Seal\NothingToSeal;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -59,6 +61,12 @@ return Application::configure(basePath: dirname(__DIR__))
                 422,
             ),
         );
+        // The database is away: it is said so, and whoever asked tries again.
+        $exceptions->render(static fn(QueryException $e): ?JsonResponse => DatabaseAway::is($e) ? new JsonResponse(
+            ['message' => 'The database is away for a moment. Nothing was kept: try again.'],
+            503,
+            ['Retry-After' => '2'],
+        ) : null);
         $exceptions->render(static fn(Conflict $e): JsonResponse => new JsonResponse($e->body(), 409));
         $exceptions->render(
             static fn(Unreadable $e): JsonResponse => new JsonResponse(

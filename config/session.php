@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'driver' => 'database',
+    // In the database, and written only where something has changed.
+    'driver' => 'quiet',
     'lifetime' => 720,
     'expire_on_close' => false,
     'encrypt' => true,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Account\QuietSessions;
 use App\Counter\PhotoStore;
 use App\Day\Accepted;
 use App\Day\BenchDay;
@@ -26,8 +27,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -74,6 +77,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         (new TestClock(Config::string('facelift.clock')))->wind();
         Model::shouldBeStrict();
+        Session::extend('quiet', static fn(Application $app): QuietSessions => new QuietSessions(
+            DB::connection(),
+            Config::string('session.table'),
+            Config::integer('session.lifetime'),
+            $app,
+        ));
         JsonResource::withoutWrapping();
         // No number that a column could not hold gets as far as a query.
         Route::pattern('version', '[0-9]{1,9}');
@@ -90,9 +99,12 @@ final class AppServiceProvider extends ServiceProvider
         );
         RateLimiter::for(
             'api',
-            static fn(Request $request): Limit => Limit::perMinute(1500)->by(
-                $request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip(),
-            ),
+            // To count a look would write to disk each time: those the web server holds back, by address.
+            static fn(Request $request): Limit => $request->isMethod('GET')
+                ? Limit::none()
+                : Limit::perMinute(1500)->by(
+                    $request->user() instanceof User ? 'user ' . $request->user()->id : (string) $request->ip(),
+                ),
         );
     }
 }

@@ -239,6 +239,7 @@ http {
     server_tokens off;
     client_body_temp_path "$RUN/body"; fastcgi_temp_path "$RUN/fastcgi"; proxy_temp_path "$RUN/proxy"; scgi_temp_path "$RUN/scgi"; uwsgi_temp_path "$RUN/uwsgi";
     client_max_body_size 13m;
+    limit_req_zone \$binary_remote_addr zone=asked:2m rate=60r/s; limit_req_status 429;
     gzip on; gzip_types text/css text/javascript application/json image/svg+xml; gzip_min_length 1024;
     server {
 $(nginx_listens "$1")
@@ -247,6 +248,7 @@ $(nginx_listens "$1")
         location ~ ^/build(-under-test)?/ { try_files \$uri =404; expires max; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; }
         location = /favicon.svg { add_header X-Content-Type-Options nosniff; }
         location / {
+            limit_req zone=asked burst=600 nodelay;
             fastcgi_pass "unix:$RUN/php-fpm.sock";
             fastcgi_read_timeout 60s;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Account\QuietSessions;
 use App\Account\Sessions;
 use App\Account\SignIn;
 use App\Account\Totp;
@@ -16,6 +17,8 @@ use Illuminate\Hashing\BcryptHasher;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
@@ -189,6 +192,64 @@ final class AccountTest extends TestCase
         $this->actingAs($user, 'web');
         $this->ask('DELETE', '/me/sessions/' . Sessions::name('a-secret-id'), status: 204);
         self::assertFalse(DB::table('sessions')->where('id', 'a-secret-id')->exists());
+    }
+
+    /** Whoever looks leaves nothing behind: no session of a guest, and no write of one who is signed in. */
+    public function testLookingWritesNothing(): void
+    {
+        $this->guest();
+        $this->get('/')->assertOk();
+        $this->get('/sign-in')->assertOk();
+        self::assertSame(0, DB::table('sessions')->count());
+        $user = $this->somebody('technician');
+        $this->ask('POST', '/sign-in', ['email' => $user->email, 'password' => 'the right password'], 200);
+        self::assertSame(1, DB::table('sessions')->count());
+    }
+
+    public function testASessionIsWrittenOnlyWhereSomethingHasChanged(): void
+    {
+        Carbon::setTestNow(Carbon::createFromTimestamp(1_800_000_000));
+        $handler = fn(): QuietSessions => new QuietSessions(DB::connection(), 'sessions', 720, $this->app);
+        $data = static fn(array $session): string => Crypt::encrypt(serialize($session));
+        $handler()->write('one', $data(['login' => 7]));
+        $write = static function (array $session) use ($handler, $data): int {
+            $h = $handler();
+            $h->read('one');
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $h->write('one', $data($session));
+            DB::disableQueryLog();
+
+            return count(DB::getQueryLog());
+        };
+        self::assertSame(0, $write(['login' => 7]));
+        self::assertSame(0, $write(['login' => 7, '_previous' => ['url' => 'elsewhere']]));
+        self::assertSame(1, $write(['login' => 8]));
+        $kept = Crypt::decrypt($handler()->read('one'));
+        self::assertSame(serialize(['login' => 8]), $kept);
+        // It is still there: said again after a while, so that it does not grow old.
+        Carbon::setTestNow(Carbon::createFromTimestamp(1_800_000_301));
+        self::assertSame(1, $write(['login' => 8]));
+        Carbon::setTestNow(Carbon::createFromTimestamp(1_800_000_301)->addMinutes(721));
+        self::assertSame('', $handler()->read('one'));
+        Carbon::setTestNow();
+    }
+
+    /** A database that is away is said to be away, so that whoever asked tries again. */
+    public function testADatabaseThatIsAwayIsSaidToBe(): void
+    {
+        $this->as(Role::Technician);
+        $there = Config::string('database.default');
+        $gone = ['unix_socket' => '/nowhere/at.all'] + Config::array("database.connections.$there");
+        Config::set('database.connections.gone', $gone);
+        DB::setDefaultConnection('gone');
+        try {
+            $answer = $this->getJson('/api/jobs');
+        } finally {
+            DB::setDefaultConnection($there);
+            DB::purge('gone');
+        }
+        $answer->assertStatus(503)->assertHeader('Retry-After', '2');
     }
 
     /** As much is reckoned for an account that there is as for one that there is not. */

@@ -88,6 +88,8 @@ final readonly class SessionController
         $guard = Auth::guard('web');
         assert($guard instanceof StatefulGuard);
         $guard->logout();
+        // Or the session that is left would still be said to be theirs.
+        Auth::forgetGuards();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

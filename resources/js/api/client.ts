@@ -31,15 +31,29 @@ function xsrf(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
+/** What the server answers where a session has ended meanwhile: the token of it is none any more. */
+const ENDED = 419;
+
+const begin = () => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+
 export async function send(request: Request): Promise<Response> {
     request.headers.set('Accept', 'application/json');
-    if (request.method !== 'GET') {
-        if (xsrf() === '') {
-            await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
-        }
-        request.headers.set('X-XSRF-TOKEN', xsrf());
+    if (request.method === 'GET') {
+        return fetch(request);
     }
-    return fetch(request);
+    if (xsrf() === '') {
+        await begin();
+    }
+    request.headers.set('X-XSRF-TOKEN', xsrf());
+    // Nothing was looked at yet then, so that the same can be sent again.
+    const again = request.clone();
+    const answer = await fetch(request);
+    if (answer.status !== ENDED) {
+        return answer;
+    }
+    await begin();
+    again.headers.set('X-XSRF-TOKEN', xsrf());
+    return fetch(again);
 }
 
 export const api = createClient<paths>({ baseUrl: '', credentials: 'same-origin', fetch: send });
