@@ -275,7 +275,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
                 ->can('view', 'job');
             Route::put('troubles/{change}/price', [TroubleController::class, 'agree'])
                 ->whereUuid('change')
-                ->can('work', 'job');
+                ->can('choose', 'job');
             Route::get('troubles/{change}/offers', [PartOrderController::class, 'show'])
                 ->whereUuid('change')
                 ->can('view', 'job');

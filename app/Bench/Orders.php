@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\PartOrder;
+use App\Models\ShelfItem;
+use Illuminate\Support\Facades\Gate;
 
 /** An order as the interface and the export show it. */
 final readonly class Orders
@@ -16,7 +18,8 @@ final readonly class Orders
             'id' => $order->id,
             'sku' => $order->sku,
             'name' => $order->name,
-            'price' => $order->price,
+            // What a part costs the shop is not for everybody.
+            'price' => Gate::allows('seeCost', ShelfItem::class) ? $order->price : null,
             'state' => $order->state->value,
             'reference' => $order->reference,
             'leadDays' => $order->lead_days,

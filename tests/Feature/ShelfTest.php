@@ -127,6 +127,20 @@ final class ShelfTest extends TestCase
         self::assertSame(0, ShelfItem::query()->whereIn('state', PartState::ON_SHELF)->count());
     }
 
+    /** What a part costs is set by those who may see it: by a list no other way than by hand. */
+    public function testTheFrontDeskSetsNoCostByAList(): void
+    {
+        $list = "name;kind;codes;supplier;place;cost\nA;glass-only;QV-2110;N;A1;12,50\n";
+        foreach ([[Role::FrontDesk, ['cost'], null], [Role::Technician, [], '12.50']] as [$role, $left, $cost]) {
+            $this->as($role);
+            $import = $this->send($list);
+            self::assertSame($left, $import['unknown']);
+            assert(is_string($import['id']));
+            $this->ask('POST', '/shelf/imports/' . $import['id'] . '/commit', status: 200);
+            self::assertSame($cost, ShelfItem::query()->orderByDesc('id')->value('cost'));
+        }
+    }
+
     /** Of thousands that are alike a price needs one. */
     public function testAFullShelfIsNotFetchedForAPrice(): void
     {

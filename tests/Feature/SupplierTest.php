@@ -38,6 +38,11 @@ final class SupplierTest extends TestCase
         $asked = $this->ask('POST', "/jobs/$job/supplier", status: 200)->assertJsonPath('fault', null);
         self::assertCount(2, (array) $asked->json('offers'));
         self::assertSame($asked->json('offers'), $this->ask('GET', "/jobs/$job/supplier", status: 200)->json('offers'));
+        // What a part costs the shop is not for the front desk; what there is, is.
+        $this->as(Role::FrontDesk);
+        $told = $this->ask('GET', "/jobs/$job/supplier", status: 200);
+        self::assertSame([null, null], $told->json('offers.*.price'));
+        self::assertSame($asked->json('offers.*.sku'), $told->json('offers.*.sku'));
     }
 
     #[TestWith(['down', 'refused'])]

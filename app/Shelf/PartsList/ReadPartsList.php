@@ -7,7 +7,9 @@ namespace App\Shelf\PartsList;
 use App\Exceptions\Conflict;
 use App\Models\ImportState;
 use App\Models\ShelfImport;
+use App\Models\ShelfItem;
 use App\Models\User;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
 /** Takes in a parts list: recognises how it is written and keeps its text; nothing reaches the shelf yet. */
@@ -28,6 +30,8 @@ final readonly class ReadPartsList
             [$text, $encoding] = CsvFile::decoded($bytes);
             $this->store->put($id, $text);
             [$reading, $total] = CsvFile::open($this->store->path($id), $encoding);
+            // What a part costs is set by those who may see it, by hand and by a list.
+            $reading = Gate::forUser($user)->allows('seeCost', ShelfItem::class) ? $reading : $reading->without('cost');
         } catch (UnreadableList $e) {
             $this->store->drop($id);
             throw ValidationException::withMessages(['list' => $e->getMessage()]);

@@ -22,6 +22,18 @@ final readonly class Reading
         public array $unknown,
     ) {}
 
+    /** The same with a column left out, and said to be. */
+    public function without(string $column): self
+    {
+        return new self(
+            $this->encoding,
+            $this->separator,
+            $this->decimal,
+            array_map(static fn(string $c): string => $c === $column ? '' : $c, $this->columns),
+            in_array($column, $this->columns, true) ? [...$this->unknown, $column] : $this->unknown,
+        );
+    }
+
     /**
      * @return array{
      *     encoding: string, separator: string, decimal: string, columns: list<string>, unknown: list<string>

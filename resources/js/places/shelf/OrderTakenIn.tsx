@@ -22,7 +22,7 @@ export function OrderTakenIn({ order }: { order: Order }) {
         ...(known ? knownText(known) : {}),
         name: order.name,
         supplier: order.name.split(',')[0] ?? order.name,
-        cost: order.price,
+        cost: order.price ?? '',
         state: 'new',
         ...typed,
     };

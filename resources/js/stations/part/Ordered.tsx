@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button';
+import { costOf } from '../pieces/cost';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Note } from '../../shell/Note';
-import { amount, day, say } from '../../words/words';
+import { day, say } from '../../words/words';
 import { FAULT } from '../pieces/OfferList';
 
 interface Props {
@@ -19,7 +20,7 @@ export function Ordered({ order, currency, again }: Props) {
             {say('page.offers.is-ordered', {
                 name: order.name,
                 sku: order.sku,
-                price: amount(order.price, currency),
+                price: costOf(order.price, currency),
                 dueOn: day(order.dueOn ?? ''),
                 reference: order.reference,
             })}{' '}

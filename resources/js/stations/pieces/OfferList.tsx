@@ -3,9 +3,10 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../../api/client';
+import { costOf } from './cost';
 import { Note } from '../../shell/Note';
 import { mono } from '../../theme/tokens';
-import { ago, amount, say } from '../../words/words';
+import { ago, say } from '../../words/words';
 
 type Answer = Schemas['SupplierAnswer'];
 export type Offer = Answer['offers'][number];
@@ -67,7 +68,7 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
                 >
                     <Box sx={{ fontFamily: mono }}>{o.sku}</Box>
                     <Box>{o.name}</Box>
-                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{amount(o.price, answer.currency)}</Box>
+                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>{costOf(o.price, answer.currency)}</Box>
                     <Box>
                         {o.stock === 0
                             ? say('page.offer-list.none-in-stock')

@@ -8,8 +8,9 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
 import { Note } from '../../shell/Note';
+import { costOf } from './cost';
 import { Refusal } from '../../shell/Refusal';
-import { say, amount, day } from '../../words/words';
+import { say, day } from '../../words/words';
 import { FAULT, OfferList, type Offer } from './OfferList';
 
 type Happened = Schemas['TroubleHappened'];
@@ -82,7 +83,7 @@ function OrderNote({
                 part,
                 name: order.name,
                 sku: order.sku,
-                price: amount(order.price, currency),
+                price: costOf(order.price, currency),
                 dueOn: day(order.dueOn ?? ''),
                 reference: order.reference,
             })}

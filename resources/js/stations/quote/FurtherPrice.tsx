@@ -77,7 +77,7 @@ function Open({ job, trouble, currency }: { job: Job; trouble: Happened; currenc
                 {say(`trouble.${trouble.trouble}`)}: {trouble.name}
             </Typography>
             <Typography>{say('page.further-price.the-accepted-price-no-longer-holds')}</Typography>
-            {job.mayWork && job.handedOverAt === null && (
+            {job.handedOverAt === null && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                     <TextField
                         size="small"
