@@ -329,6 +329,7 @@ const further = {
     money: ['/money', 'Money'],
     me: ['/me', 'Where you are signed in', secondFactor],
     people: ['/me', 'Where you are signed in', asOwner],
+    changes: ['/changes', 'Who changed what'],
     promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };
 

@@ -6,6 +6,7 @@ use App\Http\Account\AccountController;
 use App\Http\Account\InvitationController;
 use App\Http\Account\OwnController;
 use App\Http\Account\SessionController;
+use App\Http\Audit\AuditController;
 use App\Http\Bench\BenchController;
 use App\Http\Bench\BenchHeatController;
 use App\Http\Bench\CaptureController;
@@ -56,6 +57,7 @@ use App\Http\Shelf\SupplierController;
 use App\Http\Supply\ReorderController;
 use App\Http\Supply\SupplyController;
 use App\Models\Absence;
+use App\Models\Audit;
 use App\Models\Claim;
 use App\Models\HeatSource;
 use App\Models\Job;
@@ -181,6 +183,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('rolls', [RollController::class, 'index'])->can('viewAny', Roll::class);
     Route::put('rolls/{roll}', [RollController::class, 'update'])->whereUuid('roll')->can('keep', Roll::class);
     Route::delete('rolls/{roll}', [RollController::class, 'destroy'])->whereUuid('roll')->can('keep', Roll::class);
+    Route::get('audit', [AuditController::class, 'index'])->can('viewAny', Audit::class);
+    Route::get('audit.csv', [AuditController::class, 'export'])->can('viewAny', Audit::class);
     Route::get('supplies', [SupplyController::class, 'index'])->can('viewAny', Supply::class);
     Route::put('supplies/{supply}', [SupplyController::class, 'update'])
         ->whereUuid('supply')

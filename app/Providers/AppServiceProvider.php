@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Account\QuietSessions;
+use App\Audit\Trail;
+use App\Audit\Watched;
 use App\Counter\PhotoStore;
 use App\Day\Accepted;
 use App\Day\BenchDay;
@@ -28,6 +30,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
@@ -84,6 +87,13 @@ final class AppServiceProvider extends ServiceProvider
             $app,
         ));
         JsonResource::withoutWrapping();
+        foreach (['created' => 'made', 'updated' => 'changed', 'deleted' => 'gone'] as $event => $what) {
+            Event::listen("eloquent.$event: *", static function (string $name, array $rows) use ($what): void {
+                if ($rows[0] instanceof Model && Watched::about($rows[0]) !== null) {
+                    (new Trail())->{$what}($rows[0]);
+                }
+            });
+        }
         // No number that a column could not hold gets as far as a query.
         Route::pattern('version', '[0-9]{1,9}');
         Route::pattern('item', '[0-9]{1,18}');

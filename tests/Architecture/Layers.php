@@ -16,6 +16,7 @@ final class Layers
     private const USE_CASES = [
         'Models',
         'Words',
+        'Audit',
         'Account',
         'Outside',
         'Heat',

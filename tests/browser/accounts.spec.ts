@@ -61,6 +61,13 @@ test('somebody is added, comes in once, takes a second factor and is shut out', 
     await hers.getByRole('button', { name: 'Sign in' }).click();
     await expect(hers.getByRole('alert')).toContainText('do not go together');
     await own.close();
+
+    // Who did it is written down.
+    await page.getByRole('link', { name: 'Who changed what' }).click();
+    const line = page.getByRole('row', { name: /Person Mara Quist Changed/ }).first();
+    await expect(line).toContainText('Ilse Varga');
+    await expect(line).toContainText('disabled_at');
+    await accessible(page);
 });
 
 test('a password is changed, and the session goes on', async ({ page }) => {

@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, take, type Condition, type Schemas } from './client';
+import type { About } from './sets';
 
 const path = (job: string) => ({ params: { path: { job } } });
 
@@ -26,6 +27,18 @@ export const queries = {
         queryOptions({
             queryKey: ['invitation', word],
             queryFn: () => take(api.GET('/api/invitations/{word}', { params: { path: { word } } })),
+        }),
+    audit: (before: number | null, about: About | '') =>
+        queryOptions({
+            queryKey: ['audit', before, about],
+            queryFn: () =>
+                take(
+                    api.GET('/api/audit', {
+                        params: {
+                            query: { ...(before === null ? {} : { before }), ...(about === '' ? {} : { about }) },
+                        },
+                    }),
+                ),
         }),
     supplies: () => queryOptions({ queryKey: ['supplies'], queryFn: () => take(api.GET('/api/supplies')) }),
     reorder: () => queryOptions({ queryKey: ['reorder'], queryFn: () => take(api.GET('/api/reorder')) }),

@@ -93,3 +93,22 @@ export const MARK_KINDS = every<MarkKind>({
 
 export type SupplyKind = Schemas['SupplyKind'];
 export const SUPPLY_KINDS = every<SupplyKind>({ glue: true, blade: true, pick: true });
+
+export type About = Schemas['About'];
+export const ABOUTS = every<About>({
+    job: true,
+    part: true,
+    order: true,
+    'sent-back': true,
+    claim: true,
+    payment: true,
+    rules: true,
+    shop: true,
+    person: true,
+    roll: true,
+    supply: true,
+    level: true,
+    heat: true,
+    absence: true,
+    photo: true,
+});

@@ -69,6 +69,10 @@ export const router = createBrowserRouter([
                 path: 'accounts',
                 lazy: async () => ({ Component: (await import('../places/accounts/Accounts')).Accounts }),
             },
+            {
+                path: 'changes',
+                lazy: async () => ({ Component: (await import('../places/accounts/Changes')).Changes }),
+            },
             { path: 'me', lazy: async () => ({ Component: (await import('../places/accounts/Me')).Me }) },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             {

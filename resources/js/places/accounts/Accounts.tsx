@@ -19,9 +19,12 @@ export function Accounts() {
             component="main"
             sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2.5, alignContent: 'start' }}
         >
-            <Typography component="h1" variant="h1">
-                {say('page.accounts.people')}
-            </Typography>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3 }}>
+                <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
+                    {say('page.accounts.people')}
+                </Typography>
+                <Link to="/changes">{say('page.changes.who-changed-what')}</Link>
+            </Box>
             {error && <Note tone="stop">{error.message}</Note>}
             {invited && (
                 <Note tone="done" role="status">
