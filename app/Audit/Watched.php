@@ -45,7 +45,7 @@ final readonly class Watched
 
     /** The bench has a record of its own; the rest follows from what is written down. */
     private const FOLLOWS = [
-        'created_at', 'updated_at', 'version', 'search', 'id', 'user_id', 'remember_token', 'totp_last',
+        'created_at', 'updated_at', 'version', 'search', 'id', 'user_id', 'remember_token', 'totp_last', 'asked_as',
         'kept_by', 'opened_by', 'taken_by', 'plan', 'plan_works', 'remaining', 'next_step', 'guessed', 'hand',
         'hand_at', 'left_mm', 'left_over',
     ];

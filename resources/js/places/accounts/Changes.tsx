@@ -83,8 +83,17 @@ export function Changes() {
                                 {say(`about.${c.about}`)} <b>{c.name}</b>
                             </TableCell>
                             <TableCell>
-                                {say(`act.${c.act}`)}
-                                <Fields change={c} />
+                                {c.act === 'made' ? (
+                                    <details>
+                                        <summary>{say(`act.${c.act}`)}</summary>
+                                        <Fields change={c} />
+                                    </details>
+                                ) : (
+                                    <>
+                                        {say(`act.${c.act}`)}
+                                        <Fields change={c} />
+                                    </>
+                                )}
                             </TableCell>
                         </TableRow>
                     ))}
@@ -106,6 +115,7 @@ export function Changes() {
 function Fields({ change }: { change: Change }) {
     const SHORT = 60;
     const shown = (text: string | null): string => text ?? '–';
+    const named = (field: string): string => field.replaceAll('_', ' ');
     return (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {change.changes.map((f) => {
@@ -113,10 +123,10 @@ function Fields({ change }: { change: Change }) {
                 return (
                     <li key={f.field}>
                         {text.length <= SHORT ? (
-                            `${f.field}: ${text}`
+                            `${named(f.field)}: ${text}`
                         ) : (
                             <details>
-                                <summary>{`${f.field}: ${text.slice(0, SHORT)}…`}</summary>
+                                <summary>{`${named(f.field)}: ${text.slice(0, SHORT)}…`}</summary>
                                 <Box sx={{ wordBreak: 'break-word' }}>{text}</Box>
                             </details>
                         )}
