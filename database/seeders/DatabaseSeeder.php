@@ -16,16 +16,22 @@ use Facelift\Cost\ShopRulesReader;
 use Facelift\Supply\SupplyKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The demo: the counter "Lindenhalt Tram Market, stall 9". Everybody and everything in it is invented. */
 final class DatabaseSeeder extends Seeder
 {
+    /** All of it or nothing: a demo that was broken off is begun anew. */
     public function run(): void
     {
-        if (User::query()->exists()) {
-            return;
+        if (!User::query()->exists()) {
+            DB::transaction($this->fill(...));
         }
+    }
+
+    private function fill(): void
+    {
         $password = getenv('FACELIFT_DEMO_PASSWORD');
         $password = is_string($password) && $password !== '' ? $password : bin2hex(random_bytes(6));
         foreach (

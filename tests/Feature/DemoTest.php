@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\BenchEvent;
 use App\Models\Claim;
 use App\Models\ClaimState;
+use App\Models\GlassTry;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
@@ -14,7 +15,9 @@ use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Facelift\Tests\Phones;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Event;
 use PHPUnit\Framework\Attributes\TestWith;
+use RuntimeException;
 use Tests\TestCase;
 
 final class DemoTest extends TestCase
@@ -23,6 +26,22 @@ final class DemoTest extends TestCase
     {
         Carbon::setTestNow();
         parent::tearDown();
+    }
+
+    /** Broken off on the way it leaves nothing, so that the next start loads it whole. */
+    public function testADemoThatIsBrokenOffLeavesNothing(): void
+    {
+        $event = 'eloquent.creating: ' . GlassTry::class;
+        Event::listen($event, static fn(): never => throw new RuntimeException('the disk is full'));
+        try {
+            $this->seed(DatabaseSeeder::class);
+            self::fail('it was not broken off');
+        } catch (RuntimeException $e) {
+            self::assertSame('the disk is full', $e->getMessage());
+        } finally {
+            Event::forget($event);
+        }
+        self::assertSame([0, 0], [User::query()->count(), ShelfItem::query()->count()]);
     }
 
     /** Twice loaded it is there once, with a job at every kind of station, and none of it lies in the future. */

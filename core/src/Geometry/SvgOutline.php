@@ -33,8 +33,9 @@ final readonly class SvgOutline
         $shapes = $xml->xpath('//*[local-name()="rect" or local-name()="path"]');
         $shape = (\is_array($shapes) ? $shapes[0] ?? null : null)
             ?? throw NoOutline::because('the drawing has neither a rectangle nor a path');
+        self::mustLieAsDrawn($shape);
         [$width, $height, $radius]
-            = $shape->getName() === 'rect' ? self::rectangle($shape) : self::path((string) $shape['d']);
+            = $shape->getName() === 'rect' ? self::rectangle($shape) : SvgPath::extent((string) $shape['d']);
         $scale = self::scale($xml);
         if ($width * $scale < 20 || $width * $scale > 300 || $height * $scale < 20 || $height * $scale > 300) {
             throw NoOutline::because(
@@ -52,47 +53,31 @@ final readonly class SvgOutline
     /** @return array{float, float, float} */
     private static function rectangle(\SimpleXMLElement $rect): array
     {
-        return [(float) $rect['width'], (float) $rect['height'], max((float) $rect['rx'], (float) $rect['ry'])];
+        return [
+            self::plain($rect, 'width'),
+            self::plain($rect, 'height'),
+            max(self::plain($rect, 'rx'), self::plain($rect, 'ry')),
+        ];
     }
 
-    /** @return array{float, float, float} bounds of all points, and the radius of the first arc */
-    private static function path(string $d): array
+    /** @throws NoOutline If it or what it lies in is moved, turned or scaled. */
+    private static function mustLieAsDrawn(\SimpleXMLElement $shape): void
     {
-        preg_match_all('/([MLHVCSQTAZ])([^MLHVCSQTAZ]*)/i', $d, $commands, \PREG_SET_ORDER);
-        $at = [0.0, 0.0];
-        $points = [];
-        $radius = 0.0;
-        foreach ($commands as [, $letter, $figures]) {
-            preg_match_all('/-?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i', $figures, $found);
-            $relative = ctype_lower($letter);
-            foreach (
-                array_chunk(array_map(floatval(...), $found[0]), max(1, self::figures(strtoupper($letter)))) as $f
-            ) {
-                if (\count($f) < self::figures(strtoupper($letter))) {
-                    throw NoOutline::because('the path of the drawing is cut short');
-                }
-                $base = $relative ? $at : [0.0, 0.0];
-                $radius = strtoupper($letter) === 'A' && $radius === 0.0 ? $f[0] : $radius;
-                $at = match (strtoupper($letter)) {
-                    'H' => [$base[0] + $f[0], $at[1]],
-                    'V' => [$at[0], $base[1] + $f[0]],
-                    'Z' => $at,
-                    default => [$base[0] + $f[\count($f) - 2], $base[1] + $f[\count($f) - 1]],
-                };
-                $points[] = $at;
-            }
+        $moved = $shape->xpath('ancestor-or-self::*[@transform or contains(@style, "transform")]');
+        if (\is_array($moved) && $moved !== []) {
+            throw NoOutline::because('the outline is moved, turned or scaled by a transform: take it out first');
         }
-        if (\count($points) < 3) {
-            throw NoOutline::because('the path of the drawing has too few points');
-        }
-        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
-
-        return [max($xs) - min($xs), max($ys) - min($ys), $radius];
     }
 
-    private static function figures(string $letter): int
+    /** @throws NoOutline If it is no plain number. */
+    private static function plain(\SimpleXMLElement $rect, string $name): float
     {
-        return ['M' => 2, 'L' => 2, 'T' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'A' => 7][$letter] ?? 0;
+        $text = trim((string) $rect[$name]);
+        if ($text !== '' && preg_match('/^(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?$/Di', $text) !== 1) {
+            throw NoOutline::because("the rectangle's $name is \"$text\"; a plain number is wanted");
+        }
+
+        return (float) $text;
     }
 
     /** mm per unit of the drawing. */

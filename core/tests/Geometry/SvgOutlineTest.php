@@ -48,6 +48,29 @@ final class SvgOutlineTest extends TestCase
             140,
             10,
         ];
+        yield 'arcs without blanks' => [
+            $svg(
+                '<path d="M10 0H60a10 10 0 0110 10V130a10 10 0 01-10 10H10a10 10 0 01-10-10V10a10 10 0 0110-10z"/>',
+            ),
+            70,
+            140,
+            10,
+        ];
+        yield 'corners as curves' => [
+            $svg(
+                '<path d="M8 0H62C66.4 0 70 3.6 70 8V132C70 136.4 66.4 140 62 140H8C3.6 140 0 136.4 0 132V8'
+                    . 'C0 3.6 3.6 0 8 0Z"/>',
+            ),
+            70,
+            140,
+            8,
+        ];
+        yield 'a second part that counts from its own beginning' => [
+            $svg('<path d="M0 0h70v140h-70zm10 10h5v5h-5z"/>'),
+            70,
+            140,
+            0,
+        ];
         yield 'a radius too large is cut' => [$svg('<rect width="40" height="100" rx="90"/>'), 40, 100, 20];
     }
 
@@ -72,6 +95,16 @@ final class SvgOutlineTest extends TestCase
             '<!DOCTYPE svg [<!ENTITY a "b">]><svg><rect width="70" height="140"/></svg>',
             'defines entities',
         ];
+        yield 'turned' => [
+            '<svg><g transform="rotate(90)"><rect width="70" height="140"/></g></svg>',
+            'by a transform',
+        ];
+        yield 'per cent' => ['<svg><rect width="50%" height="140"/></svg>', 'a plain number is wanted'];
+        yield 'pixels' => ['<svg><rect width="70px" height="140"/></svg>', 'a plain number is wanted'];
+        yield 'a bulge' => ['<svg><path d="M0 0C0 -30 70 -30 70 0V140H0Z"/></svg>', 'bulges beyond its ends'];
+        yield 'half a circle' => ['<svg><path d="M0 35a35 35 0 0 1 70 0V140H0Z"/></svg>', 'no quarter of a circle'];
+        yield 'a curve that goes on' => ['<svg><path d="M0 0H70S80 20 70 140H0Z"/></svg>', 'goes on from another'];
+        yield 'something else in a path' => ['<svg><path d="x M0 0H70V140H0Z"/></svg>', 'cannot be read'];
         yield 'a flood' => ['<svg>' . str_repeat(' ', 500_001) . '</svg>', 'too large'];
     }
 }
