@@ -23,7 +23,9 @@ function head(string $address, string $print, string $host): array
 
 $own = "127.0.0.1:$port";
 $page = head("https://$own/sign-in", $print, $own);
-$cookies = array_values(array_filter($page, static fn(string $h): bool => stripos($h, 'set-cookie:') === 0));
+$cookie = static fn(string $h): bool => stripos($h, 'set-cookie:') === 0;
+$looked = array_filter($page, $cookie);
+$cookies = array_filter(head("https://$own/sanctum/csrf-cookie", $print, $own), $cookie);
 $open = array_filter($cookies, static fn(string $h): bool => stripos($h, '; secure') === false);
 $wrong = head("https://$own/sign-in", str_repeat('0', 64), $own);
 $plain = head("http://$own/sign-in", $print, $own);
@@ -31,6 +33,7 @@ $foreign = head("https://$own/sign-in", $print, 'elsewhere.example');
 $says = [
     'a fingerprint is told' => strlen($print) === 64,
     'the page is served with that certificate' => str_contains($page[0] ?? '', ' 200 '),
+    'to look at the way in leaves no cookie' => $looked === [],
     'every cookie keeps to TLS' => $cookies !== [] && $open === [],
     'another certificate is told apart' => $wrong === [],
     'without TLS one is sent to it' => str_contains($plain[0] ?? '', ' 301 '),

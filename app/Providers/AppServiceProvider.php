@@ -71,6 +71,16 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Words::class, static fn(): Words => Words::fromFile(resource_path('words/en.json')));
     }
 
+    /** @param \Closure(Model): void $do with a row that is watched, once it has happened to it */
+    private static function on(string $event, \Closure $do): void
+    {
+        Event::listen("eloquent.$event: *", static function (string $name, array $rows) use ($do): void {
+            if ($rows[0] instanceof Model && Watched::about($rows[0]) !== null) {
+                $do($rows[0]);
+            }
+        });
+    }
+
     private static function caller(string $service): Caller
     {
         return new Caller(Config::string("facelift.$service.url"), Config::float('facelift.patience'));
@@ -87,13 +97,10 @@ final class AppServiceProvider extends ServiceProvider
             $app,
         ));
         JsonResource::withoutWrapping();
-        foreach (['created' => 'made', 'updated' => 'changed', 'deleted' => 'gone'] as $event => $what) {
-            Event::listen("eloquent.$event: *", static function (string $name, array $rows) use ($what): void {
-                if ($rows[0] instanceof Model && Watched::about($rows[0]) !== null) {
-                    (new Trail())->{$what}($rows[0]);
-                }
-            });
-        }
+        $trail = new Trail();
+        self::on('created', $trail->made(...));
+        self::on('updated', $trail->changed(...));
+        self::on('deleted', $trail->gone(...));
         // No number that a column could not hold gets as far as a query.
         Route::pattern('version', '[0-9]{1,9}');
         Route::pattern('item', '[0-9]{1,18}');

@@ -72,7 +72,7 @@ final class RightsTest extends TestCase
             foreach ($may[$column] ? [] : $routes as $route) {
                 [$method, $path] = explode(' ', $route);
                 $filled = strtr($path, self::some($job));
-                $status = $this->json($method, '/api' . $filled)->getStatusCode();
+                $status = $this->json($method, '/api' . $filled)->baseResponse->getStatusCode();
                 // Where the thing itself is looked up first, there is none to be refused.
                 $lookedUp = preg_match('/\{(claim|photo)\}/', $path) === 1;
                 self::assertSame($lookedUp ? 404 : 403, $status, "$route for $role->value");

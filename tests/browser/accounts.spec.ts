@@ -4,7 +4,7 @@ import { accessible, signIn } from './technician';
 
 /** The code of the time for a secret in base32, after RFC 6238. */
 function codeOf(secret: string): string {
-    const bits = [...secret].map((c) => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(c).toString(2).padStart(5, '0'));
+    const bits = Array.from(secret, (c) => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(c).toString(2).padStart(5, '0'));
     const key = Buffer.from((bits.join('').match(/.{8}/g) ?? []).map((b) => parseInt(b, 2)));
     const window = Buffer.alloc(8);
     window.writeBigUInt64BE(BigInt(Math.floor(Date.now() / 30_000)));
