@@ -58,12 +58,17 @@ if (DB::table('repair_jobs')->count() < JOBS) {
     DB::statement('analyze table repair_jobs, shelf_items, shelf_item_codes');
 }
 
+// Behind this one a page begins that has half of all jobs before it.
+$half = DB::table('repair_jobs')->where('number', 1000 + intdiv(JOBS, 2))->first(['number', 'handed_over_at']);
+$halfAt = 1000 * strtotime($half->handed_over_at . ' UTC');
+
 $asked = [
     'jobs, open ones' => '/api/jobs',
-    'jobs, closed, page 3' => '/api/jobs?show=closed&page=3',
+    'jobs, closed, half way' => "/api/jobs?show=closed&before=$half->number&closedAt=$halfAt",
     'jobs by tag' => '/api/jobs?q=51234',
     'jobs by two words' => '/api/jobs?q=First17+Lastname3',
     'jobs by a frequent word' => '/api/jobs?q=vesper',
+    'the same, half way' => "/api/jobs?q=vesper&before=$half->number",
     'jobs by IMEI' => '/api/jobs?q=' . str_pad('777', 15, '4', STR_PAD_LEFT),
     'history of an IMEI' => '/api/history?imei=490154203237518',
     'parts, first page' => '/api/shelf',

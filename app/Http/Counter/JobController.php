@@ -4,65 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Counter;
 
+use App\Counter\JobLists;
 use App\Counter\JobSearch;
 use App\Counter\OpenJob;
 use App\Jobs\ChangeJob;
 use App\Models\Job;
 use App\Models\SearchText;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 
 final readonly class JobController
 {
     public const PAGE = 50;
-    /** the last page that can be asked for */
-    public const LAST = 20_000;
 
-    /** Open jobs first, then the closed ones; with words, only what they find, newest first. */
-    public function index(Request $request, JobSearch $search): JsonResponse
+    /** Open jobs first, then those of today; or the closed ones; with words, only what they find, newest first. */
+    public function index(JobListRequest $request, JobSearch $search, JobLists $lists): JsonResponse
     {
-        $page = min(self::LAST, max(1, $request->integer('page', 1)));
-        $query = $request->string('q')->limit(60, '')->toString();
-        $jobs = SearchText::words($query) === []
-                ? $this->listed($request->string('show')->toString() === 'closed', $page)
-                : $search->find($query, ($page - 1) * self::PAGE, self::PAGE + 1);
+        $from = $request->from();
+        $query = $request->string('q')->toString();
+        $jobs = match (true) {
+            SearchText::words($query) !== [] => $search->find($query, $from?->number, self::PAGE + 1),
+            $request->string('show')->toString() === 'closed' => $lists->closed($from, self::PAGE + 1),
+            default => $lists->current($from, self::PAGE + 1),
+        };
+        $last = $jobs->count() > self::PAGE ? $jobs->get(self::PAGE - 1) : null;
 
         return new JsonResponse([
             'data' => JobSummaryResource::collection($jobs->take(self::PAGE)),
-            'page' => $page,
-            'more' => $jobs->count() > self::PAGE,
+            'next' => $last === null ? null : [
+                'before' => $last->number,
+                'closedAt' => $last->handed_over_at?->getTimestampMs(),
+            ],
         ]);
-    }
-
-    /** @return Collection<int, Job> one more than a page holds */
-    private function listed(bool $closed, int $page): Collection
-    {
-        $query = Job::query()->with('part:id,job_id,label,state');
-        // Nulls come first: what is not handed over.
-        $closed
-            ? $query->whereNotNull('handed_over_at')->orderBy('handed_over_at', 'desc')
-            : $query->where(self::current(...))->orderBy('handed_over_at');
-
-        return $query
-            ->orderByDesc('number')
-            ->offset(($page - 1) * self::PAGE)
-            ->limit(self::PAGE + 1)
-            ->get(Job::listed())
-            ->toBase();
-    }
-
-    /**
-     * Open, or closed within a day.
-     *
-     * @param Builder<Job> $query
-     */
-    private static function current(Builder $query): void
-    {
-        $query->whereNull('handed_over_at')->orWhere('handed_over_at', '>=', Carbon::now()->subDay());
     }
 
     public function store(OpenJobRequest $request, OpenJob $open): JsonResponse

@@ -2,15 +2,29 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, take, type Condition, type Schemas } from './client';
 import type { About } from './sets';
 
+export type JobsFrom = Schemas['JobsFrom'];
+
 const path = (job: string) => ({ params: { path: { job } } });
 
 export const queries = {
     me: () =>
         queryOptions({ queryKey: ['me'], queryFn: () => take(api.GET('/api/me')), retry: false, staleTime: Infinity }),
-    jobs: (find = '', page = 1, show: 'current' | 'closed' = 'current') =>
+    jobs: (find = '', from: JobsFrom | null = null, show: 'current' | 'closed' = 'current') =>
         queryOptions({
-            queryKey: ['jobs', find, page, show],
-            queryFn: () => take(api.GET('/api/jobs', { params: { query: { q: find, page, show } } })),
+            queryKey: ['jobs', find, from, show],
+            queryFn: () =>
+                take(
+                    api.GET('/api/jobs', {
+                        params: {
+                            query: {
+                                q: find,
+                                show,
+                                ...(from === null ? {} : { before: from.before }),
+                                ...(from?.closedAt == null ? {} : { closedAt: from.closedAt }),
+                            },
+                        },
+                    }),
+                ),
             placeholderData: keepPreviousData,
         }),
     day: () =>

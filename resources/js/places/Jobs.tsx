@@ -5,7 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { queries } from '../api/queries';
+import { queries, type JobsFrom } from '../api/queries';
 import { useSettled } from '../shell/useSettled';
 import { Pager } from './Pager';
 import { JobRows } from './today/JobRows';
@@ -15,9 +15,11 @@ import { say } from '../words/words';
 export function Jobs() {
     const [find, setFind] = useState('');
     const [show, setShow] = useState<'current' | 'closed'>('current');
-    const [page, setPage] = useState(1);
+    // Behind which job each page begins; the first begins with the first.
+    const [pages, setPages] = useState<(JobsFrom | null)[]>([null]);
+    const first = () => setPages([null]);
     const words = useSettled(find, 150);
-    const { data } = useQuery(queries.jobs(words, page, show));
+    const { data } = useQuery(queries.jobs(words, pages[pages.length - 1] ?? null, show));
     return (
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
@@ -30,7 +32,7 @@ export function Jobs() {
                     onChange={(_, v: 'current' | 'closed' | null) => {
                         if (v) {
                             setShow(v);
-                            setPage(1);
+                            first();
                         }
                     }}
                     aria-label={say('page.jobs.which-jobs')}
@@ -44,7 +46,7 @@ export function Jobs() {
                     value={find}
                     onChange={(e) => {
                         setFind(e.target.value);
-                        setPage(1);
+                        first();
                     }}
                     sx={{ width: 360 }}
                 />
@@ -57,7 +59,13 @@ export function Jobs() {
                 </Typography>
             )}
             <JobRows rows={data?.data ?? []} />
-            {data && <Pager page={page} more={data.more} go={setPage} />}
+            {data && (
+                <Pager
+                    page={pages.length}
+                    more={data.next !== null}
+                    go={(to) => setPages(to > pages.length ? [...pages, data.next] : pages.slice(0, to))}
+                />
+            )}
         </Box>
     );
 }
