@@ -34,7 +34,7 @@ function behave(string $name): void
     if ($path === '/mode') {
         if (($_SERVER['REQUEST_METHOD'] ?? '') === 'PUT') {
             $mode = text(sent()['mode'] ?? '');
-            in_array($mode, ['ok', 'slow', 'down', 'wrong', 'garbled'], true) ||
+            in_array($mode, ['ok', 'slow', 'down', 'wrong', 'garbled', 'elsewhere', 'flood'], true) ||
                 answer(['message' => 'unknown mode'], 422);
             file_put_contents($file, $mode, LOCK_EX);
         }
@@ -55,6 +55,19 @@ function behave(string $name): void
                 'reference' => 'X',
             ]);
         // no break
+        case 'elsewhere':
+            http_response_code(302);
+            header('Location: http://127.0.0.1:1/somewhere');
+            exit;
+        case 'flood':
+            header('Content-Type: application/json');
+            echo '{"offers": [], "more": "';
+            for ($i = 0; $i < 64; ++$i) {
+                echo str_repeat('x', 65_536);
+                flush();
+            }
+            echo '"}';
+            exit;
         case 'garbled':
             header('Content-Type: text/html');
             echo '<html><body>Please come back later</body></html>';

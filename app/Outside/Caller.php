@@ -16,6 +16,8 @@ use Illuminate\Support\Facades\Http;
  */
 final readonly class Caller
 {
+    /** Bytes of an answer that are taken. */
+    private const MOST = 1_000_000;
     /** Pauses between tries, ms. */
     private const BACK_OFF = [100, 300];
 
@@ -54,19 +56,30 @@ final readonly class Caller
             ->acceptJson()
             ->connectTimeout(min(0.5, $this->patience))
             ->timeout($this->patience)
+            // Only the host that was set is asked, and no more is taken than an answer could need.
+            ->withoutRedirecting()
+            ->withOptions(['progress' => self::enough(...)])
             ->retry(
                 self::BACK_OFF,
-                when: static fn(\Throwable $e): bool => $e instanceof ConnectionException
+                when: static fn(?\Throwable $e): bool => $e instanceof ConnectionException
                     || ($e instanceof RequestException && $e->response->serverError()),
             );
         try {
             $response = $call($http)->throw();
+        } catch (TooLong) {
+            throw NoGoodAnswer::nonsense('it is longer than ' . self::MOST . ' bytes');
         } catch (ConnectionException $e) {
+            if ($e->getPrevious()?->getPrevious() instanceof TooLong || $e->getPrevious() instanceof TooLong) {
+                throw NoGoodAnswer::nonsense('it is longer than ' . self::MOST . ' bytes');
+            }
             throw NoGoodAnswer::unreachable(
                 str_contains($e->getMessage(), 'timed out') ? 'time is up' : 'no connection',
             );
         } catch (RequestException $e) {
             throw NoGoodAnswer::refused($e->response->status());
+        }
+        if ($response->redirect()) {
+            throw NoGoodAnswer::refused($response->status());
         }
         $answer = json_decode($response->body(), true);
         if (json_last_error() !== JSON_ERROR_NONE) {
@@ -74,5 +87,13 @@ final readonly class Caller
         }
 
         return $answer;
+    }
+
+    /** @throws TooLong If more has come than is taken. */
+    private static function enough(int $total, int $come): void
+    {
+        if (max($total, $come) > self::MOST) {
+            throw new TooLong('An answer is too long.');
+        }
     }
 }

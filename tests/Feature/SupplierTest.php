@@ -49,6 +49,8 @@ final class SupplierTest extends TestCase
     #[TestWith(['wrong', 'nonsense'])]
     #[TestWith(['garbled', 'nonsense'])]
     #[TestWith(['slow', 'unreachable'])]
+    #[TestWith(['elsewhere', 'refused'])]
+    #[TestWith(['flood', 'nonsense'])]
     public function testTheLastGoodPriceStaysAndItsAgeIsSaid(string $mode, string $fault): void
     {
         $job = $this->job();
