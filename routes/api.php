@@ -108,7 +108,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         ->can('viewAny', PhoneDrawing::class);
     Route::post('phone-files/{phone}/versions/{version}/review', [PhoneFileController::class, 'review'])
         ->where('phone', '[a-z0-9-]+')
-        ->whereNumber('version')
+        ->where('version', '[0-9]{1,9}')
         ->can('draw', PhoneDrawing::class);
     Route::post('phone-packs', [PackController::class, 'make'])->can('viewAny', PhoneDrawing::class);
     Route::post('phone-packs/look', [PackController::class, 'look'])->can('draw', PhoneDrawing::class);

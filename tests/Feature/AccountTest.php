@@ -168,6 +168,7 @@ final class AccountTest extends TestCase
         $this->ask('POST', '/sign-in', $in + ['code' => $code()], 422)->assertJsonValidationErrors(['code']);
         $this->travel(30)->seconds();
         $this->ask('POST', '/sign-in', $in + ['code' => $code()], 200);
+        $this->ask('POST', '/me/second-factor/off', ['current' => ['wrong']], 422);
         $this->ask('POST', '/me/second-factor/off', ['current' => 'wrong'], 422);
         $this->ask('POST', '/me/second-factor/off', ['current' => 'the right password'], 204);
         self::assertNull($user->refresh()->totp_secret);

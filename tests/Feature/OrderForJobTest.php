@@ -55,6 +55,7 @@ final class OrderForJobTest extends TestCase
 
         // The supplier names another day: what was promised moves, and somebody is to be called.
         $late = $due->copy()->addDays(3);
+        $this->ask('PUT', "/orders/{$body['id']}/due", ['dueOn' => 9_223_372_036_854_775_807], 422);
         $this->ask('PUT', "/orders/{$body['id']}/due", ['dueOn' => $late->toDateString()], 200);
         $day = $this->ask('GET', '/day', [], 200);
         self::assertGreaterThan($late->getTimestampMs(), $day->json('phones.0.call'));

@@ -9,6 +9,7 @@ use App\Account\SetPassword;
 use App\Account\Totp;
 use App\Models\User;
 use App\Papers\QrCode;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,16 +26,16 @@ final readonly class OwnController
     public function password(PasswordRequest $request, SetPassword $set): Response
     {
         $user = self::known($request, $request->string('current')->toString());
-        $set->own($user, $request->password(), $request->session()->getId());
+        $set->own($user, $request->password(), self::session($request)->getId());
         // This session goes on: it takes the new password for its own with the next request.
-        $request->session()->forget(['password_hash_web', 'password_hash_sanctum']);
+        self::session($request)->forget(['password_hash_web', 'password_hash_sanctum']);
 
         return new Response(status: 204);
     }
 
     public function sessions(Request $request): JsonResponse
     {
-        $here = Sessions::name($request->session()->getId());
+        $here = Sessions::name(self::session($request)->getId());
 
         return new JsonResponse(['data' => array_map(
             static fn(array $s): array => $s + ['here' => $s['id'] === $here],
@@ -54,7 +55,7 @@ final readonly class OwnController
     {
         $user = self::user($request);
         $secret = Totp::secret();
-        $request->session()->put(self::WAITING, $secret);
+        self::session($request)->put(self::WAITING, $secret);
 
         return new JsonResponse([
             'secret' => $secret,
@@ -65,7 +66,7 @@ final readonly class OwnController
     public function confirm(CodeRequest $request): Response
     {
         $user = self::user($request);
-        $secret = $request->session()->get(self::WAITING);
+        $secret = self::session($request)->get(self::WAITING);
         $window = is_string($secret)
             ? (new Totp())->taken($secret, $request->code(), Carbon::now()->getTimestamp(), null)
             : null;
@@ -73,12 +74,12 @@ final readonly class OwnController
             throw ValidationException::withMessages(['code' => 'This is not the code of now. Nothing was kept.']);
         }
         $user->forceFill(['totp_secret' => $secret, 'totp_last' => $window])->save();
-        $request->session()->forget(self::WAITING);
+        self::session($request)->forget(self::WAITING);
 
         return new Response(status: 204);
     }
 
-    public function drop(Request $request): Response
+    public function drop(ConfirmedRequest $request): Response
     {
         $user = self::known($request, $request->string('current')->toString());
         $user->forceFill(['totp_secret' => null, 'totp_last' => null])->save();
@@ -103,5 +104,13 @@ final readonly class OwnController
         assert($user instanceof User);
 
         return $user;
+    }
+
+    /** Whoever is known by something else than a session of this page has nothing to keep here. */
+    private static function session(Request $request): Session
+    {
+        abort_unless($request->hasSession(), 401);
+
+        return $request->session();
     }
 }

@@ -19,7 +19,7 @@ final class OpenJobRequest extends FormRequest
             'colour' => ['nullable', 'string', 'max:40'],
             'customer' => ['required', 'string', 'max:80'],
             'imei' => ['nullable', new ValidImei()],
-            'comesOn' => ['nullable', 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
+            'comesOn' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
         ];
     }
 

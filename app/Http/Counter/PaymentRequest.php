@@ -14,7 +14,7 @@ final class PaymentRequest extends FormRequest
         return [
             'id' => ['required', 'uuid'],
             'amount' => ['required', 'string', 'regex:/^\d{1,6}(\.\d{1,2})?$/', 'not_in:0,0.0,0.00'],
-            'paidOn' => ['required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'paidOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
         ];
     }
 }

@@ -15,6 +15,7 @@ final class PhoneComesRequest extends VersionedRequest
         return [
             ...parent::rules(),
             'comesOn' => [
+                'bail',
                 'present',
                 'nullable',
                 'string',

@@ -13,7 +13,7 @@ final class LaterRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'dueOn' => ['required', 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
+            'dueOn' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+1 year'],
         ];
     }
 
