@@ -8,16 +8,20 @@ alive() { # alive NAME: true if the process in RUN/NAME.pid runs and is ours
     [[ "$line" == *"$RUN"* || "$line" == *"$VAR"* || "$line" == *"$DATA"* ]]
 }
 
+gone() { # gone PID: it has ended, also where nobody has asked yet how
+    [ ! -d "/proc/$1" ] || grep -qs '^State:[[:space:]]*Z' "/proc/$1/status"
+}
+
 stop_one() { # stop_one NAME SIGNAL
     local pid i
     if alive "$1"; then
         pid=$(cat "$RUN/$1.pid")
         kill -s "$2" "$pid" 2>/dev/null || true
         for i in $(seq 1 150); do
-            [ -d "/proc/$pid" ] || break
+            gone "$pid" && break
             sleep 0.1
         done
-        [ -d "/proc/$pid" ] && kill -s KILL "$pid" 2>/dev/null || true
+        gone "$pid" || kill -s KILL "$pid" 2>/dev/null || true
         # Workers that outlive their master: each service leads a group of its own.
         kill -s KILL -- "-$pid" 2>/dev/null || true
     fi

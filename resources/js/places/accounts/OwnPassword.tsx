@@ -8,6 +8,7 @@ import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
+import { PresentPassword } from './PresentPassword';
 import { useDone } from './useDone';
 
 /** Another password, with the present one; with it every other session ends. */
@@ -37,15 +38,7 @@ export function OwnPassword() {
                 </Note>
             )}
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
-                <TextField
-                    size="small"
-                    required
-                    type="password"
-                    autoComplete="current-password"
-                    label={say('page.me.present-password')}
-                    value={current}
-                    onChange={(e) => setCurrent(e.target.value)}
-                />
+                <PresentPassword value={current} set={setCurrent} />
                 <TextField
                     size="small"
                     required

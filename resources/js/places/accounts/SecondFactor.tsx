@@ -9,6 +9,7 @@ import { queryClient } from '../../api/queryClient';
 import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
+import { PresentPassword } from './PresentPassword';
 import { Squares } from './Squares';
 import { useDone } from './useDone';
 
@@ -74,15 +75,7 @@ function Off() {
     };
     return (
         <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
-            <TextField
-                size="small"
-                required
-                type="password"
-                autoComplete="current-password"
-                label={say('page.me.present-password')}
-                value={current}
-                onChange={(e) => setCurrent(e.target.value)}
-            />
+            <PresentPassword value={current} set={setCurrent} />
             <Button type="submit" color="inherit" variant="outlined" disabled={drop.isPending}>
                 {say('page.me.turn-it-off')}
             </Button>
