@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Exceptions\Conflict;
 use App\Exceptions\DatabaseAway;
+use App\Exceptions\Reported;
+use App\Http\Middleware\FromOwnPage;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\SecurityHeaders;
 use Facelift\Anatomy\UnknownId;
@@ -17,6 +19,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -33,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The application is same-origin: no cross-origin request is ever answered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->statefulApi();
+        $middleware->api(prepend: [FromOwnPage::class]);
         $middleware->api(append: [PlainQuery::class]);
         // The page answers on /; a guest asking the API gets 401, never a redirect.
         $middleware->redirectGuestsTo(static fn(Request $request): ?string => $request->is('api/*') ? null : '/');
@@ -42,6 +45,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
+        $exceptions->report(static function (Throwable $e): bool {
+            Log::error(Reported::text($e));
+
+            return false;
+        });
         $exceptions->dontReport([Conflict::class, Unreadable::class, NothingToSeal::class, UnknownId::class]);
         $exceptions->render(
             static fn(NothingToSeal $e): JsonResponse => new JsonResponse(

@@ -11,6 +11,7 @@ return [
             'driver' => 'single',
             'path' => env('LOG_FILE', storage_path('logs/facelift.log')),
             'level' => env('LOG_LEVEL', 'warning'),
+            'permission' => 0o600,
         ],
         'stderr' => ['driver' => 'monolog', 'handler' => StreamHandler::class, 'with' => ['stream' => 'php://stderr']],
         'null' => ['driver' => 'monolog', 'handler' => NullHandler::class],

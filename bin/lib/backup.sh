@@ -186,7 +186,7 @@ upgrade() {
     fi
 }
 
-# nightly: a backup once in a day while the shop runs, the newest of them kept.
+# nightly: a backup once in a day while the shop runs, the newest of them kept; logs that have grown are put aside.
 nightly() {
     local folder="$VAR/backups" keep=${FACELIFT_BACKUPS_KEPT:-14} newest
     mkdir -p -m 700 "$folder"
@@ -198,6 +198,7 @@ nightly() {
             (backup "$folder/$(date +%Y-%m-%d-%H%M%S).tar") >>"$VAR/log/nightly.log" 2>&1 || true
             find "$folder" -name '*.tar' | LC_ALL=C sort -r | tail -n "+$((keep + 1))" | xargs -r rm -f --
         fi
+        rotate_logs >>"$VAR/log/nightly.log" 2>&1 || true
         sleep 600 &
         wait $! || return 0
     done

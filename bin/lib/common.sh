@@ -4,6 +4,9 @@ VAR=${FACELIFT_VAR:-$ROOT/var}
 PORT=${FACELIFT_PORT:-8480}
 mkdir -p "$VAR/log"
 VAR=$(cd "$VAR" && pwd -P)
+# Logs are for whoever runs the shop alone.
+chmod 700 "$VAR/log"
+find "$VAR/log" -maxdepth 1 -type f -perm /077 -exec chmod 600 {} +
 
 # A lane of the test run says itself where its sockets are.
 if [ -n "${FACELIFT_RUN:-}" ]; then
@@ -32,6 +35,7 @@ quiet() {
     shift 2
     # Progress is not what was asked for: standard output stays free for that.
     printf '  %s …' "$what" >&2
+    (umask 077 && : >"$log")
     if "$@" >"$log" 2>&1; then
         printf '\r  %s: done in %d s\n' "$what" "$((SECONDS - began))" >&2
     else

@@ -18,6 +18,8 @@ debian_missing() {
     command -v php-fpm8.2 >/dev/null || echo php8.2-fpm
     command -v nginx >/dev/null || echo nginx-light
     command -v mariadbd >/dev/null || echo mariadb-server
+    command -v runsv >/dev/null || echo runit
+    command -v logrotate >/dev/null || echo logrotate
     [ "${1:-}" = test ] || return 0
     command -v chromium >/dev/null || echo chromium
     command -v pdftotext >/dev/null || echo poppler-utils

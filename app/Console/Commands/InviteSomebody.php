@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Account\Invite;
 use App\Models\Role;
 use App\Models\User;
+use App\Words\ShopAddress;
 use Illuminate\Console\Command;
 
 /**
@@ -34,7 +35,7 @@ final class InviteSomebody extends Command
             return self::FAILURE;
         }
         $at = $this->option('at');
-        $this->line(rtrim(is_string($at) ? $at : url('/'), '/') . '/invited/' . $invite($user));
+        $this->line(rtrim(is_string($at) ? $at : ShopAddress::of(), '/') . '/invited/' . $invite($user));
 
         return self::SUCCESS;
     }

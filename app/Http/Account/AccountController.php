@@ -8,6 +8,7 @@ use App\Account\Invite;
 use App\Account\KeepAccount;
 use App\Models\Invitation;
 use App\Models\User;
+use App\Words\ShopAddress;
 use Illuminate\Http\JsonResponse;
 
 /** The people of the shop; the owner's to keep. */
@@ -60,7 +61,7 @@ final readonly class AccountController
     {
         return [
             'account' => self::row($user) + ['invited' => true],
-            'address' => url('/invited/' . ($this->invite)($user)),
+            'address' => ShopAddress::of('/invited/' . ($this->invite)($user)),
             'hours' => Invite::HOURS,
         ];
     }

@@ -9,8 +9,8 @@ use App\Models\Job;
 use App\Models\PhoneTest;
 use App\Models\User;
 use App\Papers\QrCode;
+use App\Words\ShopAddress;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\URL;
 
 /** The page for the phone under test, as the bench opens it, and what came from it. */
 final readonly class PhonePageController
@@ -33,7 +33,7 @@ final readonly class PhonePageController
         $user = $request->user();
         assert($user instanceof User);
         $opened = $tests->open($job, $user, $request->gate());
-        $address = URL::to('/under-test/' . $opened['word']);
+        $address = ShopAddress::of('/under-test/' . $opened['word']);
 
         return new JsonResponse([
             'address' => $address,

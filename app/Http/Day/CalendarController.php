@@ -7,8 +7,8 @@ namespace App\Http\Day;
 use App\Day\DayCalendar;
 use App\Jobs\ShopDay;
 use App\Models\ShopSetting;
+use App\Words\ShopAddress;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -18,46 +18,46 @@ final readonly class CalendarController
 {
     public function __construct(private DayCalendar $calendar, private ShopDay $shop) {}
 
-    public function file(Request $request): Response
+    public function file(): Response
     {
-        return $this->answer($request);
+        return $this->answer();
     }
 
     /** For a calendar that subscribes: whoever has the address reads it, nothing else. */
-    public function subscribed(Request $request, string $secret): Response
+    public function subscribed(string $secret): Response
     {
         $kept = ShopSetting::query()->value('calendar_secret');
         if (!is_string($kept) || !hash_equals($kept, $secret)) {
             throw new NotFoundHttpException();
         }
 
-        return $this->answer($request);
+        return $this->answer();
     }
 
-    public function show(Request $request): JsonResponse
+    public function show(): JsonResponse
     {
-        return self::address($request, $this->shop->row()->calendar_secret);
+        return self::address($this->shop->row()->calendar_secret);
     }
 
     /** A new address; whoever reads at the old one gets nothing more. */
-    public function change(Request $request): JsonResponse
+    public function change(): JsonResponse
     {
         $secret = Str::lower(bin2hex(random_bytes(20)));
         $this->shop->row()->update(['calendar_secret' => $secret]);
 
-        return self::address($request, $secret);
+        return self::address($secret);
     }
 
-    private static function address(Request $request, ?string $secret): JsonResponse
+    private static function address(?string $secret): JsonResponse
     {
         return new JsonResponse([
-            'address' => $secret === null ? null : $request->getSchemeAndHttpHost() . "/calendar/$secret.ics",
+            'address' => $secret === null ? null : ShopAddress::of("/calendar/$secret.ics"),
         ]);
     }
 
-    private function answer(Request $request): Response
+    private function answer(): Response
     {
-        return new Response($this->calendar->text($request->getSchemeAndHttpHost()), 200, [
+        return new Response($this->calendar->text(ShopAddress::of()), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'inline; filename="bench-day.ics"',
         ]);

@@ -11,6 +11,7 @@ use App\Papers\LabelSheet;
 use App\Papers\ShelfLabel;
 use App\Shelf\PartsList\Export;
 use App\Shelf\ShelfLabels;
+use App\Words\ShopAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -98,7 +99,7 @@ final readonly class ShelfController
             throw ValidationException::withMessages(['labels' => 'None of these labels is on the shelf.']);
         }
 
-        $origin = $request->getSchemeAndHttpHost();
+        $origin = ShopAddress::of();
         $cards = array_values($items->map(static fn(ShelfItem $i): ShelfLabel => ShelfLabel::of($i, $origin))->all());
 
         return new Response($sheet->pdf($cards), 200, [

@@ -60,7 +60,7 @@ export function OnThePhone({ job, gate, phone, mayWork }: Props) {
                         <Box sx={{ fontFamily: mono, fontSize: '0.875rem', overflowWrap: 'anywhere' }}>
                             {open.data.address}
                         </Box>
-                        {LOOPBACK.has(location.hostname) && (
+                        {LOOPBACK.has(new URL(open.data.address).hostname) && (
                             <Box component="b">{say('page.on-the-phone.loopback')}</Box>
                         )}{' '}
                         {open.data.left.length > 0 &&
