@@ -90,14 +90,7 @@ $says = [
     'each client behind the proxy has tries of its own, and nobody else can say who he is' => $behind
         ? $other > $second
         : $other < $second,
-    'no other host is answered' => ask(
-        'GET',
-        '/sign-in',
-        'elsewhere.example',
-        $origin,
-        '10.9.0.1',
-        $none,
-    )[0] === 421,
+    'no other host is answered' => $client('10.9.0.1', 'elsewhere.example')->ask('GET', '/sign-in')[0] === 421,
 ];
 foreach (array_keys(array_filter($says, static fn(bool $is): bool => !$is)) as $what) {
     echo "not so: $what\n";
