@@ -24,7 +24,8 @@ group_of() { # group_of FILE: processes of the owner's session, such as workers 
     local pid start boot
     { read -r pid start boot <"$1"; } 2>/dev/null || return 0
     [ "$boot" = "$(</proc/sys/kernel/random/boot_id)" ] || return 0
-    cat /proc/[0-9]*/stat 2>/dev/null | awk -v owner="$pid" -v start="$start" '
+    # Some of them end while they are looked at.
+    { cat /proc/[0-9]*/stat 2>/dev/null || true; } | awk -v owner="$pid" -v start="$start" '
         { pid = $1; sub(/^.*\) /, ""); if ($1 != "Z" && $3 == owner && $4 == owner && $20 >= start) print pid }'
 }
 
