@@ -43,7 +43,8 @@ for name in "${SERVICES[@]}"; do
     within 100 again "$name" "$was" || wrong "$name was killed and is not there again"
 done
 within 100 answers || wrong "it does not answer after every service was killed"
-[ "$(pgrep -cf "^php-fpm: master process \\($RUN/")" = 1 ] || wrong "more than one php-fpm"
+masters=$(pgrep -af "^php-fpm: master process \\($RUN/")
+[ "$(grep -c . <<<"$masters")" = 1 ] || wrong "not one php-fpm: $masters; $(pgrep -af php-fpm)"
 
 # Their supervisors, and who looks after these: services run on, and are still looked after.
 kill -s KILL "$(pgrep -xf 'runsv nginx' | while read -r p; do [ "$(readlink "/proc/$p/cwd")" = "$RUN/sv/nginx" ] && echo "$p"; done)"

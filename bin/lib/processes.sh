@@ -80,7 +80,9 @@ stop_beside_database() {
     for name in nginx php-fpm supplier insurer intake nightly thermometer programmer; do stop_one "$name" TERM; done
 }
 
-stop_all() {
+# Goes on to its end, whatever cannot be ended on the way.
+stop_all() { stop_each || true; }
+stop_each() {
     local name
     # First who would start them again. Without it a supervisor that is told so ends with its service.
     if alive supervisor; then kill -s KILL "$(number_of supervisor)" 2>/dev/null || true; fi
