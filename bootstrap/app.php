@@ -36,6 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // The application is same-origin: no cross-origin request is ever answered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        // A file is taken as it is, with whatever stands before it.
+        $middleware->trimStrings(except: ['fileText']);
         $middleware->api(prepend: [FromOwnPage::class]);
         $middleware->api(append: [PlainQuery::class]);
         // The page answers on /; a guest asking the API gets 401, never a redirect.

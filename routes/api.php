@@ -96,6 +96,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('provisional', [ProvisionalController::class, 'store'])->can('create', Job::class);
     Route::post('phones/tell-apart', [PhoneController::class, 'tellApart'])->can('viewAny', Job::class);
     Route::post('phone-files/check', [PhoneFileController::class, 'check'])->can('viewAny', PhoneDrawing::class);
+    Route::post('phone-files/text', [PhoneFileController::class, 'text'])->can('viewAny', PhoneDrawing::class);
     Route::post('phone-files/outline', [PhoneFileController::class, 'outline'])->can('viewAny', PhoneDrawing::class);
     Route::get('phone-files/{phone}', [PhoneFileController::class, 'show'])
         ->where('phone', '[a-z0-9-]+')

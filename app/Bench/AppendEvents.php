@@ -81,7 +81,9 @@ final readonly class AppendEvents
             throw Conflict::closed($job);
         }
 
-        return $run->refusal($event) ?? (in_array($event->id, $taken, true) ? Refusal::never('id-used') : null);
+        return Moment::refusal($job, $event->at)
+            ?? $run->refusal($event)
+            ?? (in_array($event->id, $taken, true) ? Refusal::never('id-used') : null);
     }
 
     /**

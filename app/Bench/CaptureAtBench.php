@@ -53,6 +53,7 @@ final readonly class CaptureAtBench
             if (SaidOfPhone::query()->whereKey($said->event)->exists()) {
                 return $locked;
             }
+            Moment::check($locked, $said->at);
             $this->mustNotContradict($locked, $said);
             $rows = $this->rows($locked);
             $base = $rows[0]->base ?? $locked->phone;

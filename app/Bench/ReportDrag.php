@@ -48,7 +48,7 @@ final readonly class ReportDrag
         string $step,
         float $mm,
     ): Job {
-        return ($this->once)($job, $id, function (Job $locked) use ($user, $id, $at, $step, $mm): void {
+        return ($this->once)($job, $id, $at, function (Job $locked) use ($user, $id, $at, $step, $mm): void {
             $run = $this->runs->run($locked);
             $bond = $run->plan->steps[$step]->act->move->bond ?? '';
             $source = $this->heat->source($locked, $run, $bond, $at);

@@ -40,7 +40,7 @@ final readonly class ReportTrouble
         string $trouble,
         string $subject,
     ): Job {
-        return ($this->once)($job, $id, function (Job $locked) use ($user, $id, $at, $step, $trouble, $subject): void {
+        $told = function (Job $locked) use ($user, $id, $at, $step, $trouble, $subject): void {
             $run = $this->runs->run($locked);
             $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
                 ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
@@ -56,7 +56,9 @@ final readonly class ReportTrouble
             $plan = (new Amendment($run))->of($consequence);
             $locked->plan = (new PlanDocument())->json($plan);
             $this->standing->moved($locked, $run->under($plan)->with($event));
-        });
+        };
+
+        return ($this->once)($job, $id, $at, $told);
     }
 
     private function keep(Job $job, User $user, Event $event, Consequence $consequence): void

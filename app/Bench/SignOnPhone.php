@@ -33,6 +33,7 @@ final readonly class SignOnPhone
         if ($page->gate !== Gate::Finished) {
             throw Conflict::notReachable('Only the last gate is signed for.');
         }
+        Moment::check($page->job, $at);
         $run = $this->runs->run($page->job);
         $tests = $run->state->proofs->tests[$page->gate->value] ?? [];
         GateSignature::query()->firstOrCreate(['id' => $id], [

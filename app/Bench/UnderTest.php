@@ -165,6 +165,7 @@ final readonly class UnderTest
             if ($kept !== null) {
                 return ['outcome' => $kept->outcome, 'figures' => $kept->figures];
             }
+            Moment::check($page->job, $at);
             $of = ['gate' => $page->gate->value, 'function' => $function->value, 'outcome' => $shown->value];
             PhoneTest::query()->create($of + [
                 'id' => $id,

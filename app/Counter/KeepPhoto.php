@@ -11,10 +11,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/**
- * Keeps a photo of a job: decoded, turned upright, made smaller and encoded anew, so that nothing else in the file
- * survives.
- */
+/** Keeps a photo of a job, its row and its picture together. */
 final readonly class KeepPhoto
 {
     private const MOST = 20;
@@ -40,16 +37,19 @@ final readonly class KeepPhoto
             throw ValidationException::withMessages(['photo' => sprintf('A job keeps at most %d photos.', self::MOST)]);
         }
 
-        return DB::connection()->transaction(function () use ($job, $user, $id, $file): JobPhoto {
-            [$width, $height] = $this->store->keep($id, $file);
+        $picture = ReadPicture::of($file);
 
-            return JobPhoto::query()->create([
+        return DB::connection()->transaction(function () use ($job, $user, $id, $picture): JobPhoto {
+            $photo = JobPhoto::query()->create([
                 'id' => $id,
                 'job_id' => $job->id,
-                'width' => $width,
-                'height' => $height,
+                'width' => $picture->width,
+                'height' => $picture->height,
                 'taken_by' => $user->id,
             ]);
+            $this->store->keep($id, $picture);
+
+            return $photo;
         });
     }
 }

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A photo of the phone, re-encoded and without location data; its picture lies beside the database under its id.
+ * A photo of the phone, re-encoded and without location data; its picture lies in a table of its own.
  *
  * @property Carbon $created_at
  * @property array{face: string, corners: list<array{float, float}>}|null $ground where the phone lies in it, pixels

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Papers;
 
 use App\Counter\PhotoStore;
+use App\Counter\ReadPicture;
 use App\Exceptions\Conflict;
 use App\Jobs\Planning;
 use App\Jobs\Runs;
@@ -93,9 +94,9 @@ final readonly class JobSheet
         $phone = $run->plan->basis->phone;
         $photos = [];
         foreach ($job->photos()->orderBy('created_at')->limit(self::PHOTOS)->get() as $photo) {
-            $src = $this->photos->small($photo->id);
-            if ($src !== null) {
-                $photos[] = ['at' => $this->time->moment($photo->created_at), 'src' => $src];
+            $jpeg = $this->photos->jpeg($photo->id);
+            if ($jpeg !== null) {
+                $photos[] = ['at' => $this->time->moment($photo->created_at), 'src' => ReadPicture::small($jpeg)];
             }
         }
 

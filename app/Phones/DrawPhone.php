@@ -76,6 +76,8 @@ final readonly class DrawPhone
         if ($phone->identity->id !== $id) {
             throw Unreadable::because('phone file', [new Fault('identity.id', 'must stay "' . $id . '"')]);
         }
+        // Sent as an object, and decoded without a difference if it has no members.
+        $document['stacks'] = (object) (is_array($document['stacks'] ?? null) ? $document['stacks'] : []);
         $text = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
 
         return DB::connection()->transaction(static function () use (

@@ -47,12 +47,22 @@ final class PhoneLibrary
     /** @throws NotFoundHttpException If there is no file for this id. */
     public function document(string $id): mixed
     {
+        return json_decode($this->text($id), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * The file as it was written.
+     *
+     * @throws NotFoundHttpException If there is no file for this id.
+     */
+    public function text(string $id): string
+    {
         if (preg_match('/^([a-z0-9-]{1,60})(?:@(\d{1,6}))?$/D', $id, $named) !== 1) {
             throw new NotFoundHttpException('There is no phone file "' . $id . '".');
         }
         $file = $this->folder . '/' . $named[1] . '.phone.json';
         if (!isset($named[2]) && is_file($file)) {
-            return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+            return (string) file_get_contents($file);
         }
         $drawn = PhoneDrawing::query()
             ->where('phone', $named[1])
@@ -66,7 +76,7 @@ final class PhoneLibrary
 
         return $drawn === null
             ? throw new NotFoundHttpException('There is no phone file "' . $id . '".')
-            : json_decode($drawn->document, true, 64, JSON_THROW_ON_ERROR);
+            : $drawn->document;
     }
 
     public function ships(string $id): bool

@@ -7,7 +7,6 @@ namespace App\Providers;
 use App\Account\QuietSessions;
 use App\Audit\Trail;
 use App\Audit\Watched;
-use App\Counter\PhotoStore;
 use App\Day\Accepted;
 use App\Day\BenchDay;
 use App\Jobs\ShopBook;
@@ -18,7 +17,6 @@ use App\Outside\Insurer;
 use App\Outside\Supplier;
 use App\Phones\Families;
 use App\Phones\PhoneLibrary;
-use App\Shelf\PartsList\ListStore;
 use App\Words\ShopTime;
 use App\Words\ShownUnits;
 use App\Words\Words;
@@ -48,14 +46,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(BenchDay::class);
         // One for a request: what it found of a seal once it does not work out again.
         $this->app->scoped(Planner::class);
-        $this->app->singleton(
-            PhotoStore::class,
-            static fn(): PhotoStore => new PhotoStore(Config::string('facelift.photos')),
-        );
-        $this->app->singleton(
-            ListStore::class,
-            static fn(): ListStore => new ListStore(Config::string('facelift.photos') . '/lists'),
-        );
         $this->app->bind(Supplier::class, static fn(): Supplier => new Supplier(self::caller('supplier')));
         $this->app->bind(Insurer::class, static fn(): Insurer => new Insurer(self::caller('insurer')));
         $this->app->bind(ShopTime::class, static function (Application $app): ShopTime {

@@ -23,11 +23,15 @@ use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Plan\Step;
 use Facelift\Plan\StepKind;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /** What counter and bench do with a phone of the demo, by the same actions that they use. */
 final class DemoWork
 {
+    /** Time between the counter and the bench, ms. */
+    private const COUNTER = 300_000;
+
     private User $user;
 
     public function __construct(
@@ -217,6 +221,7 @@ final class DemoWork
         $worked = array_slice($plan->steps, 0, $steps);
         $took = array_sum(array_map(static fn(Step $s): float => $s->manner->hands + $s->manner->wait, $worked));
         $at = now()->getTimestampMs() - (int) (1000 * ($took + $ago));
+        $this->cameIn($job, $at - self::COUNTER);
         $events = [];
         foreach ($worked as $step) {
             $at += (int) (1000 * $step->manner->hands);
@@ -242,6 +247,14 @@ final class DemoWork
             $events[] = $this->event(EventType::StepDone, $at, ['step' => $step->id]);
         }
         $this->append->__invoke($job, $this->user, $events);
+    }
+
+    /** The phone came over the counter before it was worked on. */
+    private function cameIn(Job $job, int $at): void
+    {
+        if ($job->created_at->getTimestampMs() > $at) {
+            Job::query()->whereKey($job->id)->update(['created_at' => Carbon::createFromTimestampMs($at)]);
+        }
     }
 
     /** @param array<string, string> $data */

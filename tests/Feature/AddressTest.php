@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Role;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
 /** What is printed, sent or scanned leads to the address that the shop has set, from wherever it was asked. */
 final class AddressTest extends TestCase
 {
-    use RefreshDatabase;
-
     public function testACalendarAndAnInvitationBearTheShopsAddress(): void
     {
         config(['facelift.url' => 'https://facelift.shop.example']);

@@ -75,6 +75,21 @@ final class CommandsTest extends TestCase
         file_put_contents($bad, json_encode($data));
         self::assertSame(1, Artisan::call('facelift:check', ['file' => [$bad, '/no/such/file']]));
         $output = Artisan::output();
+        self::assertSame(1, Artisan::call('facelift:plan', ['file' => $bad, '--part' => 'display-assembly']));
+        self::assertStringContainsString("$bad: phone file refused: family", Artisan::output());
+        // Twice named, and too large to be looked at.
+        file_put_contents($bad, '{"family": "slate", "family": "sliding"}');
+        self::assertSame(1, Artisan::call('facelift:check', ['file' => [$bad]]));
+        self::assertStringContainsString("$bad: family: stands a second time, in line 1", Artisan::output());
+        $handle = fopen($bad, 'w');
+        assert($handle !== false);
+        ftruncate($handle, 56_000_000);
+        fclose($handle);
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        self::assertSame(1, Artisan::call('facelift:check', ['file' => [$bad]]));
+        self::assertStringContainsString("$bad: \$: has 56.0 MB, and no more than 2 are read", Artisan::output());
+        self::assertLessThan($before + 20_000_000, memory_get_peak_usage());
         unlink($bad);
         self::assertStringContainsString("$bad: family: must be one of front-opening", $output);
         self::assertStringContainsString('/no/such/file: $: cannot be read', $output);

@@ -170,6 +170,7 @@ final class DayTest extends TestCase
 
     private function clamped(Technician $t): void
     {
+        Carbon::setTestNow(Carbon::parse('2026-11-26 18:00', 'Europe/Berlin'));
         $t->workUpTo('clamp:seal');
         $t->send([$t->event('timer-started', ['step' => 'clamp:seal'])]);
         Carbon::setTestNow(Carbon::createFromTimestampMs($t->now()));

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Job;
 use App\Models\JobPhoto;
 use App\Models\Role;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
@@ -61,6 +63,27 @@ final class GroundTest extends TestCase
         (new Technician($this, $other))->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
         $body = ['face' => 'front', 'corners' => self::CORNERS];
         $this->ask('PUT', "/jobs/$other/photos/$photo/ground", $body, 404);
+    }
+
+    public function testAPhotoIsKeptWithItsRowAndStaysOnceTheJobIsClosed(): void
+    {
+        $photo = $this->photo();
+        $shown = $this->ask('GET', "/jobs/$this->job/photos/$photo.jpg", status: 200);
+        self::assertSame(IMAGETYPE_JPEG, getimagesizefromstring((string) $shown->baseResponse->getContent())[2] ?? 0);
+        $other = $this->photo();
+        $this->ask('DELETE', "/jobs/$this->job/photos/$other", status: 204);
+        $this->ask('DELETE', "/jobs/$this->job/photos/$other", status: 204);
+        self::assertSame([$photo], DB::table('photo_files')->pluck('photo_id')->all(), 'its picture goes with it');
+
+        // A picture that is gone is said to be gone.
+        $jpeg = DB::table('photo_files')->where('photo_id', $photo)->value('jpeg');
+        DB::table('photo_files')->delete();
+        $this->ask('GET', "/jobs/$this->job/photos/$photo.jpg", status: 404);
+        DB::table('photo_files')->insert(['photo_id' => $photo, 'jpeg' => $jpeg]);
+
+        Job::query()->findOrFail($this->job)->update(['handed_over_at' => now()]);
+        $this->ask('DELETE', "/jobs/$this->job/photos/$photo", status: 409);
+        self::assertSame(1, JobPhoto::query()->count());
     }
 
     private function photo(): string

@@ -8,15 +8,12 @@ use App\Exceptions\Reported;
 use App\Models\User;
 use ErrorException;
 use Illuminate\Database\QueryException;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** The log says what went wrong and where, and nothing of a customer. */
 final class LogTest extends TestCase
 {
-    use RefreshDatabase;
-
     public function testAQueryIsKeptWithoutItsValues(): void
     {
         try {

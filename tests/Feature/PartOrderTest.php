@@ -134,7 +134,7 @@ final class PartOrderTest extends TestCase
             "/jobs/$t->job/troubles",
             [
                 'id' => $lost,
-                'at' => 1_770_000_000_000,
+                'at' => $t->now(),
                 'step' => 'unscrew:tail-screws',
                 'trouble' => 'screw-lost',
                 'subject' => 'tail-screws',
@@ -163,7 +163,7 @@ final class PartOrderTest extends TestCase
             "/jobs/$t->job/troubles",
             [
                 'id' => $this->change,
-                'at' => 1_770_000_000_000,
+                'at' => $t->now(),
                 'step' => 'part-bond:sensor-glue',
                 'trouble' => 'flex-torn',
                 'subject' => 'earpiece-flex',

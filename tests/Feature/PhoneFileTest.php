@@ -32,6 +32,34 @@ final class PhoneFileTest extends TestCase
         $this->ask('POST', '/phone-files/check', [], 422);
     }
 
+    public function testTheTextOfAFileIsTakenAsItIs(): void
+    {
+        $this->as(Role::FrontDesk);
+        $good = (string) file_get_contents(base_path('phones/quillon-vesper.phone.json'));
+        $this->ask('POST', '/phone-files/text', ['fileText' => $good], 204);
+        $wrong = [
+            'identity.id' => [(string) preg_replace('/("id": "[^"]+")/', '$1, $1', $good, 1), 'stands a second time'],
+            'document' => ["\u{FEFF}" . $good, 'byte order mark'],
+        ];
+        foreach ($wrong as $where => [$text, $why]) {
+            $said = $this->ask('POST', '/phone-files/text', ['fileText' => $text], 422)->json('errors');
+            self::assertIsArray($said);
+            self::assertSame([$where], array_keys($said));
+            self::assertStringContainsString($why, (string) json_encode($said));
+        }
+        $this->ask('POST', '/phone-files/text', ['fileText' => str_repeat(' ', 2_000_001)], 422);
+    }
+
+    public function testAnObjectWithoutMembersStaysOne(): void
+    {
+        $this->as(Role::Technician);
+        // Held by screws alone: no bond, and nothing of layers to heat through.
+        $bare = Phones::changed('tivane-quire', ['bonds' => [], 'stacks' => [], 'fasteners.0.after' => []]);
+        $this->ask('PUT', '/phone-files/tivane-quire', ['document' => $bare, 'version' => 0], 200);
+        $answer = $this->ask('GET', '/phone-files/tivane-quire', [], 200)->baseResponse->getContent();
+        self::assertStringContainsString('"stacks":{}', (string) $answer);
+    }
+
     public function testVersionsAreKeptWithWhatChangedAndNothingThatIsFaulty(): void
     {
         $this->as(Role::Technician);

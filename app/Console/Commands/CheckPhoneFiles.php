@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Facelift\Anatomy\PhoneReader;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Illuminate\Console\Command;
@@ -42,11 +41,9 @@ final class CheckPhoneFiles extends Command
             return [new Fault('', 'cannot be read')];
         }
         try {
-            (new PhoneReader())->read(json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR));
+            PhoneText::of($file);
         } catch (Unreadable $e) {
             return $e->faults;
-        } catch (\JsonException $e) {
-            return [new Fault('', 'is not JSON: ' . $e->getMessage())];
         }
 
         return [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Facelift\Anatomy\Phone;
-use Facelift\Anatomy\PhoneReader;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Anatomy\UnknownId;
@@ -17,19 +16,19 @@ final readonly class GivenPhone
     private function __construct(public Phone $phone, public Replacement $part) {}
 
     /**
-     * @throws \UnexpectedValueException If the file or the option is none.
-     * @throws Unreadable                If the file is no phone file.
+     * @throws \UnexpectedValueException If the file or the option is none, or the file no phone file: it is named.
      * @throws UnknownId                 If there is no such part for it.
-     * @throws \JsonException            If it is no JSON.
      */
     public static function from(mixed $file, mixed $kind): self
     {
         if (!is_string($file) || !is_file($file)) {
             throw new \UnexpectedValueException((is_string($file) ? $file : 'nothing') . ' cannot be read');
         }
-        $phone = (new PhoneReader())->read(
-            json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
-        );
+        try {
+            $phone = PhoneText::of($file);
+        } catch (Unreadable $e) {
+            throw new \UnexpectedValueException($file . ': ' . $e->getMessage(), 0, $e);
+        }
         $known = ReplacementKind::tryFrom(is_string($kind) ? $kind : '')
             ?? throw new \UnexpectedValueException(
                 '--part must be one of ' . implode(', ', array_column(ReplacementKind::cases(), 'value')),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Http\Clocked;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\ConnectorKind;
 use Facelift\Anatomy\Driver;
@@ -18,6 +19,8 @@ use Illuminate\Validation\Rule;
 /** One thing that is said of the phone on the bench. */
 final class CaptureRequest extends FormRequest
 {
+    use Clocked;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -30,7 +33,8 @@ final class CaptureRequest extends FormRequest
 
         return [
             'id' => ['required', 'uuid'],
-            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'at' => self::moment(),
+            'sentAt' => ['sometimes', 'integer'],
             'kind' => ['required', Rule::enum(CaptureKind::class)],
             'of' => ['present', 'nullable', 'string', 'max:80', self::requiredIf($known)],
             'name' => ['present', 'nullable', 'string', 'max:60', self::requiredIf($new)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Http\Clocked;
 use Facelift\Bench\Event;
 use Facelift\Bench\EventType;
 use Facelift\Heat\Reading;
@@ -12,6 +13,8 @@ use Illuminate\Validation\Rule;
 
 final class EventsRequest extends FormRequest
 {
+    use Clocked;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -19,7 +22,8 @@ final class EventsRequest extends FormRequest
             'events' => ['required', 'array', 'list', 'min:1', 'max:200'],
             'events.*.id' => ['required', 'uuid'],
             'events.*.type' => ['required', Rule::enum(EventType::class)],
-            'events.*.at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'events.*.at' => self::moment(),
+            'sentAt' => ['sometimes', 'integer'],
             'events.*.data' => ['present', 'array', 'max:8'],
             'events.*.data.count' => ['sometimes', 'integer', 'between:0,100'],
             'events.*.data.number' => ['sometimes', 'integer', 'between:1,500'],

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Http\Clocked;
 use Facelift\Bench\Trouble;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 final class TroubleRequest extends FormRequest
 {
+    use Clocked;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'id' => ['required', 'uuid'],
-            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'at' => self::moment(),
+            'sentAt' => ['sometimes', 'integer'],
             'step' => ['required', 'string', 'max:120'],
             'trouble' => ['required', Rule::enum(Trouble::class)],
             'subject' => ['required', 'string', 'max:120'],

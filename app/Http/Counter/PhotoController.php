@@ -7,13 +7,14 @@ namespace App\Http\Counter;
 use App\Bench\LayPhoto;
 use App\Counter\KeepPhoto;
 use App\Counter\PhotoStore;
+use App\Exceptions\Conflict;
 use App\Http\Bench\GroundRequest;
 use App\Models\Job;
 use App\Models\JobPhoto;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PhotoController
 {
@@ -40,22 +41,26 @@ final readonly class PhotoController
         return new JsonResponse($this->row($job, $photo), $photo->wasRecentlyCreated ? 201 : 200);
     }
 
-    public function show(Job $job, string $photo, PhotoStore $store): BinaryFileResponse
+    public function show(Job $job, string $photo, PhotoStore $store): Response
     {
         $found = JobPhoto::query()->where('job_id', $job->id)->findOrFail($photo);
+        $jpeg = $store->jpeg($found->id)
+            ?? throw new NotFoundHttpException('The picture of this photo is not here any more.');
 
-        return new BinaryFileResponse($store->path($found->id), 200, [
+        return new Response($jpeg, 200, [
             'Content-Type' => 'image/jpeg',
             'Content-Disposition' => 'inline',
         ]);
     }
 
-    public function destroy(Job $job, string $photo, PhotoStore $store): Response
+    public function destroy(Job $job, string $photo): Response
     {
         $found = JobPhoto::query()->where('job_id', $job->id)->find($photo);
-        if ($found !== null && $job->handed_over_at === null) {
+        if ($found !== null) {
+            if ($job->handed_over_at !== null) {
+                throw Conflict::closed($job);
+            }
             $found->delete();
-            $store->drop($found->id);
         }
 
         return new Response(status: 204);

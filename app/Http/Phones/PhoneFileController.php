@@ -12,9 +12,11 @@ use App\Phones\PhoneBench;
 use App\Phones\PhoneLibrary;
 use App\Phones\ReviewDrawing;
 use Facelift\Anatomy\PhoneDifference;
+use Facelift\Document\JsonText;
 use Facelift\Geometry\NoOutline;
 use Facelift\Geometry\SvgOutline;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 /** The workbench for phone files: checking as they are drawn, keeping versions, and saying what changed. */
@@ -38,7 +40,13 @@ final readonly class PhoneFileController
         return new JsonResponse([
             'version' => $version,
             'ships' => $this->phones->ships($phone),
-            'document' => $this->phones->document($version > 0 ? "$phone@$version" : $phone),
+            // As it was written: an object without members stays one.
+            'document' => json_decode(
+                $this->phones->text($version > 0 ? "$phone@$version" : $phone),
+                false,
+                64,
+                JSON_THROW_ON_ERROR,
+            ),
         ]);
     }
 
@@ -85,6 +93,14 @@ final readonly class PhoneFileController
         $drawn = $review($user, $phone, $version, $request->boolean('good'));
 
         return new JsonResponse(['version' => $drawn->version, 'standing' => $drawn->standing->value]);
+    }
+
+    /** Whether a file's text says each thing once; what a page decodes by itself does not tell. */
+    public function text(PhoneTextRequest $request): Response
+    {
+        JsonText::read($request->text(), 'phone file');
+
+        return new Response(status: 204);
     }
 
     public function outline(OutlineRequest $request): JsonResponse

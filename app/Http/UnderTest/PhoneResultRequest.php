@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\UnderTest;
 
 use App\Bench\UnderTest;
+use App\Http\Clocked;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Proof\Outcome;
 use Illuminate\Contracts\Validation\Validator;
@@ -16,6 +17,8 @@ use Illuminate\Validation\Rule;
 /** What a phone under test says of one function. */
 final class PhoneResultRequest extends FormRequest
 {
+    use Clocked;
+
     /** What a browser may tell beside an outcome. */
     private const TOLD = [
         'first', 'heard', 'floor', 'level', 'width', 'height', 'charge', 'network', 'lux', 'least', 'pressure',
@@ -26,7 +29,8 @@ final class PhoneResultRequest extends FormRequest
     {
         return [
             'id' => ['required', 'uuid'],
-            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'at' => self::moment(),
+            'sentAt' => ['sometimes', 'integer'],
             'function' => ['required', Rule::in(array_column(UnderTest::TESTS, 'value'))],
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'strokes' => ['sometimes', 'array', 'list', 'max:400'],

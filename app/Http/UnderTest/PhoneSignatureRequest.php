@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\UnderTest;
 
+use App\Http\Clocked;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -12,12 +13,15 @@ use Illuminate\Http\JsonResponse;
 /** What the customer signed on the phone under test. */
 final class PhoneSignatureRequest extends FormRequest
 {
+    use Clocked;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'id' => ['required', 'uuid'],
-            'at' => ['required', 'integer', 'min:1577836800000', 'max:4102444800000'],
+            'at' => self::moment(),
+            'sentAt' => ['sometimes', 'integer'],
             'name' => ['required', 'string', 'max:80'],
             'strokes' => ['required', 'array', 'list', 'min:1', 'max:100'],
             'strokes.*' => ['array', 'list', 'min:1', 'max:1000'],

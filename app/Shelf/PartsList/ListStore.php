@@ -4,28 +4,52 @@ declare(strict_types=1);
 
 namespace App\Shelf\PartsList;
 
-/** The text of a parts list while it is being checked. */
-final readonly class ListStore
+use Illuminate\Support\Facades\DB;
+
+/** The text of a parts list while it is being checked: in the database, and in a file for whoever reads it. */
+final class ListStore
 {
-    public function __construct(private string $folder) {}
+    /** @var list<string> files that last as long as this */
+    private array $files = [];
 
-    public function put(string $id, string $text): void
+    public function __destruct()
     {
-        if (!is_dir($this->folder)) {
-            mkdir($this->folder, 0o700, true);
-        }
-        file_put_contents($this->path($id), $text);
+        array_map(unlink(...), $this->files);
     }
 
-    public function path(string $id): string
+    public function put(string $import, string $text): void
     {
-        return $this->folder . '/' . $id . '.csv';
+        DB::table('list_texts')->insert(['import_id' => $import, 'text' => $text]);
     }
 
-    public function drop(string $id): void
+    /**
+     * Path of a file with the text.
+     *
+     * @throws UnreadableList If it is no longer here.
+     */
+    public function path(string $import): string
     {
-        if (is_file($this->path($id))) {
-            unlink($this->path($id));
+        $text = DB::table('list_texts')->where('import_id', $import)->value('text');
+
+        return is_string($text)
+            ? $this->written($text)
+            : throw UnreadableList::because('It is no longer here: send it again.');
+    }
+
+    /** Path of a file with a text that is not kept yet. */
+    public function written(string $text): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'facelift-list');
+        if ($file === false || file_put_contents($file, $text) === false) {
+            throw new \RuntimeException('no file can be written');
         }
+        $this->files[] = $file;
+
+        return $file;
+    }
+
+    public function drop(string $import): void
+    {
+        DB::table('list_texts')->where('import_id', $import)->delete();
     }
 }

@@ -9,6 +9,7 @@ use App\Models\ImportState;
 use App\Models\ShelfImport;
 use App\Models\ShelfItem;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
@@ -28,24 +29,27 @@ final readonly class ReadPartsList
         }
         try {
             [$text, $encoding] = CsvFile::decoded($bytes);
-            $this->store->put($id, $text);
-            [$reading, $total] = CsvFile::open($this->store->path($id), $encoding);
+            [$reading, $total] = CsvFile::open($this->store->written($text), $encoding);
             // What a part costs is set by those who may see it, by hand and by a list.
             $reading = Gate::forUser($user)->allows('seeCost', ShelfItem::class) ? $reading : $reading->without('cost');
         } catch (UnreadableList $e) {
-            $this->store->drop($id);
             throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }
 
-        return ShelfImport::query()
-            ->create([
-                'id' => $id,
-                'name' => $name,
-                'state' => ImportState::Checking,
-                'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1],
-                'total' => $total,
-                'user_id' => $user->id,
-            ])
-            ->refresh();
+        $row = [
+            'id' => $id,
+            'name' => $name,
+            'state' => ImportState::Checking,
+            'reading' => $reading->toArray() + ['offset' => 0, 'line' => 1],
+            'total' => $total,
+            'user_id' => $user->id,
+        ];
+
+        return DB::connection()->transaction(function () use ($id, $row, $text): ShelfImport {
+            $import = ShelfImport::query()->create($row);
+            $this->store->put($id, $text);
+
+            return $import->refresh();
+        });
     }
 }

@@ -11,9 +11,16 @@ use Facelift\Document\Node;
 use Facelift\Document\Unreadable;
 use Facelift\Geometry\Point;
 
-/** Reads the condition as check-in sends it. */
+/** Reads the condition as check-in sends it, within the bounds of its schema. */
 final readonly class ConditionReader
 {
+    public const MOST_MARKS = 60;
+    /** Of all marks together, some 400 mm of finely drawn cracks. */
+    public const MOST_POINTS = 6_000;
+    public const MOST_TAKEN_OUT = 40;
+    /** Characters of a part's id. */
+    public const LONGEST_ID = 100;
+
     /** @throws Unreadable If anything is wrong; nothing is kept. */
     public function read(mixed $data): Condition
     {
@@ -44,15 +51,36 @@ final readonly class ConditionReader
             $node->each('checks', self::check(...)),
             $node->optionalEnum('payer', Payer::class) ?? Payer::Customer,
         );
-        $names = array_map(static fn(CheckResult $c): string => $c->check->value, $condition->checks);
-        if ($names !== array_unique($names)) {
-            $node->fault('checks', 'must hold each check once');
-        }
+        $this->bounds($condition, $node);
+        $node->once('functions', 'function');
+        $node->once('checks', 'check');
         if ($faults->any()) {
             throw Unreadable::because('condition', $faults->all());
         }
 
         return $condition;
+    }
+
+    private function bounds(Condition $condition, Node $node): void
+    {
+        foreach (['observations', 'repairSigns', 'takenOut'] as $set) {
+            $node->once($set);
+        }
+        if (\count($condition->marks) > self::MOST_MARKS) {
+            $node->fault('marks', \sprintf('must hold at most %d marks', self::MOST_MARKS));
+        }
+        $points = array_sum(array_map(static fn(Mark $m): int => \count($m->points), $condition->marks));
+        if ($points > self::MOST_POINTS) {
+            $node->fault('marks', \sprintf('must hold at most %d points together', self::MOST_POINTS));
+        }
+        if (\count($condition->takenOut) > self::MOST_TAKEN_OUT) {
+            $node->fault('takenOut', \sprintf('must hold at most %d parts', self::MOST_TAKEN_OUT));
+        }
+        foreach ($condition->takenOut as $i => $id) {
+            if (mb_strlen($id) > self::LONGEST_ID) {
+                $node->fault("takenOut[$i]", \sprintf('must have at most %d characters', self::LONGEST_ID));
+            }
+        }
     }
 
     /** @return array{string, FunctionState} */

@@ -23,7 +23,9 @@ final readonly class Node
     private static function at(mixed $data, string $path, Faults $faults): self
     {
         if (!\is_array($data) || ($data !== [] && array_is_list($data))) {
-            $faults->add($path, 'must be an object');
+            $faults->add($path, \is_array($data) && \count($data) > 0
+                ? 'must be an object, and its names not numbers alone'
+                : 'must be an object');
 
             return new self([], $path, $faults);
         }
@@ -204,6 +206,19 @@ final readonly class Node
         }
 
         return $texts;
+    }
+
+    /** Items that stand twice in a list are a fault; of objects, those with the same value of a member. */
+    public function once(string $key, ?string $member = null): void
+    {
+        $values = array_map(
+            static fn(mixed $i): mixed => $member === null ? $i : (\is_array($i) ? $i[$member] ?? null : null),
+            $this->items($key),
+        );
+        $values = array_filter($values, is_scalar(...));
+        if (\count($values) > \count(array_unique($values))) {
+            $this->fault($key, 'must hold each ' . ($member ?? 'item') . ' once');
+        }
     }
 
     public function node(string $key): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Pack;
 
 use Facelift\Anatomy\PhoneReader;
+use Facelift\Document\JsonText;
 use Facelift\Document\Unreadable;
 
 /** Reads a pack of phone files. Whatever is wrong in it, nothing of it is taken. */
@@ -26,7 +27,7 @@ final readonly class PackReader
             }
         }
         $text = $entries[PackWriter::MANIFEST] ?? throw BadPack::because('pack-no-manifest');
-        $manifest = self::json($text) ?? throw BadPack::because('pack-no-manifest');
+        $manifest = self::named(json_decode($text, true, 64)) ?? throw BadPack::because('pack-no-manifest');
         if (($manifest['format'] ?? null) !== PackWriter::FORMAT || ($manifest['version'] ?? null) !== 1) {
             throw BadPack::because('pack-format');
         }
@@ -90,8 +91,9 @@ final readonly class PackReader
 
     private static function file(string $path, string $bytes): Packed
     {
-        $document = self::json($bytes) ?? throw BadPack::because('pack-not-json', ['name' => $path]);
         try {
+            $document = self::named(JsonText::read($bytes, 'phone file'))
+                ?? throw BadPack::because('pack-not-json', ['name' => $path]);
             $phone = (new PhoneReader())->read($document);
         } catch (Unreadable $e) {
             $why = mb_strimwidth($e->getMessage(), 0, 300, '…');
@@ -105,9 +107,8 @@ final readonly class PackReader
     }
 
     /** @return array<string, mixed>|null */
-    private static function json(string $text): ?array
+    private static function named(mixed $data): ?array
     {
-        $data = json_decode($text, true, 64);
         if (!\is_array($data) || array_is_list($data)) {
             return null;
         }

@@ -39,7 +39,11 @@ final class NodeTest extends TestCase
             static fn(Node $n): array => [$n->string('a'), $n->number('n', 0, 9), $n->int('i', 0, 9), $n->flag('f')],
             [],
         ];
-        yield 'a list for an object' => [[1, 2], static fn(Node $n): string => $n->path, [': must be an object']];
+        yield 'a list for an object' => [
+            [1, 2],
+            static fn(Node $n): string => $n->path,
+            [': must be an object, and its names not numbers alone'],
+        ];
         yield 'an empty text' => [
             ['a' => ' '],
             static fn(Node $n): string => $n->string('a'),

@@ -99,7 +99,7 @@ final class PackTest extends TestCase
         $vesper = json_encode(Phones::data('quillon-vesper'), \JSON_THROW_ON_ERROR);
         foreach ([
             'pack-phone' => ['phones/a.phone.json', '{"format":"facelift-phone","version":1}'],
-            'pack-not-json' => ['phones/a.phone.json', 'nothing'],
+            'pack-not-json' => ['phones/a.phone.json', '[1]'],
             'pack-other-id' => ['phones/a.phone.json', $vesper],
         ] as $code => [$path, $bytes]) {
             $manifest = json_encode([

@@ -10,7 +10,12 @@ async function send(job: string, events: BenchEvent[]): Promise<Sent> {
     try {
         return {
             kind: 'answered',
-            answer: await take(api.POST('/api/jobs/{job}/events', { params: { path: { job } }, body: { events } })),
+            answer: await take(
+                api.POST('/api/jobs/{job}/events', {
+                    params: { path: { job } },
+                    body: { events, sentAt: serverNow() },
+                }),
+            ),
         };
     } catch (error) {
         // Signed out, or the server is away or starting: what was confirmed stays here and is sent again.
@@ -23,7 +28,9 @@ async function send(job: string, events: BenchEvent[]): Promise<Sent> {
 
 async function tell(job: string, said: Capture): Promise<Told> {
     try {
-        const changed = await take(api.POST('/api/jobs/{job}/captures', { params: { path: { job } }, body: said }));
+        const changed = await take(
+            api.POST('/api/jobs/{job}/captures', { params: { path: { job } }, body: { ...said, sentAt: serverNow() } }),
+        );
         // The drawing first: a plan that names what the drawing has not would be shown for a moment.
         await queryClient.query(queries.phone(changed.phone.id));
         queryClient.setQueryData(queries.job(job).queryKey, changed);

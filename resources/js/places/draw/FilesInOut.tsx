@@ -13,6 +13,9 @@ interface Props {
     versions: () => void;
 }
 
+/** Bytes of a phone file that are read at most. */
+const LARGEST = 2_000_000;
+
 /** The file in and out as JSON, an outline in as SVG, and the versions that were kept. */
 export function FilesInOut({ file, open, versions }: Props) {
     const [refused, setRefused] = useState<string | null>(null);
@@ -26,7 +29,13 @@ export function FilesInOut({ file, open, versions }: Props) {
             return;
         }
         try {
-            const read = JSON.parse(await f.text()) as Omit<PhoneFile, 'format'> & { format?: unknown };
+            if (f.size > LARGEST) {
+                throw new Error(say('page.files-in-out.too-large', { most: LARGEST / 1e6 }));
+            }
+            // What a browser decodes does not tell whether a member stood twice; its text() drops a byte order mark.
+            const text = new TextDecoder('utf-8', { ignoreBOM: true }).decode(await f.arrayBuffer());
+            await take(api.POST('/api/phone-files/text', { body: { fileText: text } }));
+            const read = JSON.parse(text) as Omit<PhoneFile, 'format'> & { format?: unknown };
             if (read.format !== 'facelift-phone') {
                 throw new Error(say('page.files-in-out.it-is-not-a-phone-file'));
             }

@@ -28,7 +28,7 @@ export function DragPanel({ job, step, way, at, move, close }: Props) {
             take(
                 api.POST('/api/jobs/{job}/drags', {
                     params: { path: { job: job.id } },
-                    body: { id: newId(), at: serverNow(), step: step.id, mm },
+                    body: { id: newId(), at: serverNow(), sentAt: serverNow(), step: step.id, mm },
                 }),
             ),
         close,

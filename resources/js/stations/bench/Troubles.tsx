@@ -25,7 +25,14 @@ export function Troubles({ job, step, close }: { job: Job; step: string; close: 
             take(
                 api.POST('/api/jobs/{job}/troubles', {
                     params: { path: { job: job.id } },
-                    body: { id: newId(), at: serverNow(), step, trouble: p.trouble, subject: p.subject },
+                    body: {
+                        id: newId(),
+                        at: serverNow(),
+                        sentAt: serverNow(),
+                        step,
+                        trouble: p.trouble,
+                        subject: p.subject,
+                    },
                 }),
             ),
         close,

@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { useRef } from 'react';
 import type { Condition, PhoneFile, Schemas } from '../../api/client';
 import { Mat } from '../../mat/Mat';
 import type { Mark } from '../../mat/mark';
 import type { Face } from '../../mat/geometry';
 import { say, sayReason } from '../../words/words';
 import { MARK_KINDS, type MarkKind } from '../../api/sets';
-import { begun, drawn } from './draft';
+import { begun, drawn, full } from './draft';
 
 interface Props {
     phone: PhoneFile;
@@ -24,6 +25,7 @@ interface Props {
 
 /** The mat to draw on, what is drawn, and every mark in words. */
 export function MarkTools({ phone, condition, change, look, face, setFace, kind, setKind }: Props) {
+    const taken = useRef(true);
     const here = condition.marks.filter((m) => m.face === face);
     const cups = (look?.edges ?? []).filter((e) => e.face === face);
     const marks: Mark[] = cups.flatMap((e): Mark[] =>
@@ -48,8 +50,11 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                     marks={marks}
                     title={say('ui.marks-drawn', { face, count: here.length })}
                     onDraw={{
-                        start: (p) => change((c) => begun(c, kind, face, p)),
-                        move: (p) => change((c) => drawn(c, p)),
+                        start: (p) => {
+                            taken.current = !full(condition);
+                            change((c) => begun(c, kind, face, p));
+                        },
+                        move: (p) => taken.current && change((c) => drawn(c, p)),
                     }}
                 />
             </Box>
@@ -91,6 +96,7 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
                     tabIndex={0}
                     sx={{ maxHeight: 128, overflow: 'auto', fontSize: '0.9375rem' }}
                 >
+                    {full(condition) && <Typography role="status">{say('page.mark-tools.full')}</Typography>}
                     {condition.marks.length === 0 && (
                         <Typography color="textSecondary">
                             {say('page.mark-tools.draw-with-finger-or-mouse-each')}

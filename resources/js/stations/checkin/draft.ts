@@ -64,15 +64,29 @@ export const blank = (): Condition => ({
 const rounded = (p: Point): Point => ({ x: Math.round(p.x * 10) / 10, y: Math.round(p.y * 10) / 10 });
 const isStroke = (kind: MarkKind): boolean => kind === 'crack' || kind === 'line';
 const MOST_POINTS = 400;
+// What check-in takes of all marks together.
+const MOST_MARKS = 60;
+const MOST_TOGETHER = 6000;
+const together = (c: Condition): number => c.marks.reduce((sum, m) => sum + m.points.length, 0);
+
+/** No further mark is taken: some have to be undone first. */
+export const full = (c: Condition): boolean => c.marks.length >= MOST_MARKS || together(c) > MOST_TOGETHER - 2;
 
 /** A mark begun where the finger comes down. */
-export const begun = (c: Condition, kind: MarkKind, face: Face, p: Point): Condition => ({
-    ...c,
-    marks: [
-        ...c.marks,
-        { kind, face, points: isStroke(kind) || kind === 'dead-zone' ? [rounded(p), rounded(p)] : [rounded(p)] },
-    ],
-});
+export const begun = (c: Condition, kind: MarkKind, face: Face, p: Point): Condition =>
+    full(c)
+        ? c
+        : {
+              ...c,
+              marks: [
+                  ...c.marks,
+                  {
+                      kind,
+                      face,
+                      points: isStroke(kind) || kind === 'dead-zone' ? [rounded(p), rounded(p)] : [rounded(p)],
+                  },
+              ],
+          };
 
 /** The last mark as the finger moves: strokes grow, zones open up, places follow. */
 export function drawn(c: Condition, p: Point): Condition {
@@ -81,7 +95,7 @@ export function drawn(c: Condition, p: Point): Condition {
         return c;
     }
     const points = isStroke(last.kind)
-        ? last.points.length < MOST_POINTS
+        ? last.points.length < MOST_POINTS && together(c) < MOST_TOGETHER
             ? [...last.points, rounded(p)]
             : last.points
         : last.kind === 'dead-zone'

@@ -7,7 +7,7 @@ namespace Facelift\Plan\Internal\Format;
 use Facelift\Document\Reason;
 
 /**
- * Maps and reasons as they are written: an empty map must not become a JSON list.
+ * Maps and reasons as they are written: a map that is empty, or whose names are numbers, must not become a JSON list.
  *
  * @internal
  */
@@ -20,7 +20,7 @@ final readonly class Maps
      */
     public static function of(array $map): array|\stdClass
     {
-        return $map === [] ? new \stdClass() : $map;
+        return $map === [] || isset($map[0]) ? (object) $map : $map;
     }
 
     /**
