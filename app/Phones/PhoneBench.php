@@ -29,7 +29,12 @@ use Facelift\Route\NoWayIn;
  */
 final readonly class PhoneBench
 {
-    public function __construct(private Words $words, private Comparison $comparison) {}
+    /** @param float $patience kinds of part that are not begun within this are left out, and said to be, s */
+    public function __construct(
+        private Words $words,
+        private Comparison $comparison,
+        private float $patience = 6.0,
+    ) {}
 
     /**
      * @param array<string, mixed> $document
@@ -56,6 +61,8 @@ final readonly class PhoneBench
             ];
         }
 
+        $until = microtime(true) + $this->patience;
+
         return [
             'faults' => [],
             'hints' => array_map(static fn($r): array => $r->toArray(), (new PhoneHints())->of($phone)),
@@ -64,7 +71,9 @@ final readonly class PhoneBench
                 Missing::of($phone),
             ),
             'plans' => array_map(
-                fn(Replacement $r): array => $this->plan($phone, $r),
+                fn(Replacement $r): array => microtime(true) < $until
+                    ? $this->plan($phone, $r)
+                    : ['warnings' => [$this->words->say('phone-check.no-time')], 'steps' => []] + self::unplanned($r),
                 array_values($phone->replacements),
             ),
         ];
@@ -73,16 +82,7 @@ final readonly class PhoneBench
     /** @return array<string, mixed> */
     private function plan(Phone $phone, Replacement $replacement): array
     {
-        $empty = [
-            'id' => $replacement->id,
-            'kind' => $replacement->kind->value,
-            'name' => $replacement->name,
-            'works' => false,
-            'handsOn' => 0,
-            'waiting' => 0,
-            'changes' => 0,
-            'optimal' => false,
-        ];
+        $empty = self::unplanned($replacement);
         try {
             $plan = $this->firstThatWorks($phone, $replacement);
         } catch (NoWayIn $e) {
@@ -108,6 +108,21 @@ final readonly class PhoneBench
                 array_values($plan->steps),
             ),
         ] + $empty;
+    }
+
+    /** @return array<string, mixed> */
+    private static function unplanned(Replacement $replacement): array
+    {
+        return [
+            'id' => $replacement->id,
+            'kind' => $replacement->kind->value,
+            'name' => $replacement->name,
+            'works' => false,
+            'handsOn' => 0,
+            'waiting' => 0,
+            'changes' => 0,
+            'optimal' => false,
+        ];
     }
 
     private function firstThatWorks(Phone $phone, Replacement $replacement): Plan

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\PhoneDrawing;
 use App\Models\Role;
+use App\Phones\PhoneBench;
 use Facelift\Tests\Phones;
 use Tests\TestCase;
 
@@ -58,6 +59,31 @@ final class PhoneFileTest extends TestCase
         $this->ask('PUT', '/phone-files/tivane-quire', ['document' => $bare, 'version' => 0], 200);
         $answer = $this->ask('GET', '/phone-files/tivane-quire', [], 200)->baseResponse->getContent();
         self::assertStringContainsString('"stacks":{}', (string) $answer);
+    }
+
+    public function testWhatCannotBePlannedInTimeIsSaid(): void
+    {
+        $many = Phones::data('quillon-vesper');
+        $drivers = ['P2', 'Y000', 'PH000', 'PH00', 'T3', 'T5', 'T6'];
+        $screws = $many['fasteners'];
+        assert(is_array($screws));
+        for ($i = 0; $i < 150; ++$i) {
+            $first = (array) $screws[$i % 5];
+            unset($first['after']);
+            $after = $i < 7 ? [] : ['after' => ['extra-' . intdiv($i, 2)]];
+            $screws[] = ['id' => "extra-$i", 'driver' => $drivers[$i % 7]] + $after + $first;
+        }
+        $many['fasteners'] = $screws;
+        $check = $this->app->makeWith(PhoneBench::class, ['patience' => 0.0])->check($many);
+        self::assertSame([], $check['faults']);
+        self::assertCount(3, $check['plans']);
+        foreach ($check['plans'] as $plan) {
+            self::assertFalse($plan['works']);
+            self::assertSame(['There was no time left to plan this kind of part'], $plan['warnings']);
+        }
+        // What the page asks answers all the same, and says so of kinds that were not reached.
+        $this->as(Role::Technician);
+        $this->ask('POST', '/phone-files/check', ['document' => $many], 200);
     }
 
     public function testVersionsAreKeptWithWhatChangedAndNothingThatIsFaulty(): void

@@ -15,7 +15,7 @@ namespace Facelift\Route;
  * chain of removals that wait for one another. That never overstates and falls by no more than is paid, so the first
  * complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to search.
  *
- * Past the state budget the few states of every price that have got most done are followed to an end, and the order
+ * Past the budget of states or of time the few states of every price that have got most done are followed to an end, and the order
  * found is improved piece by piece (`Improved`); the result then says that it is not proven, and gives the promise
  * reached, below which no order can be.
  */
@@ -26,8 +26,14 @@ final readonly class FewestChanges
     /** Removals up to which the budget is used in full: more of them take longer each. */
     private const USUAL = 40;
 
-    /** @param int $budget states to look at, at most */
-    public function __construct(private int $budget = 20000) {}
+    /** States between two looks at the clock. */
+    private const LOOK = 64;
+
+    /**
+     * @param int   $budget  states to look at, at most
+     * @param float $seconds of search, at most; the search of a phone that is built as phones are takes a tenth of one
+     */
+    public function __construct(private int $budget = 20000, private float $seconds = \INF) {}
 
     /**
      * @param list<RemovalNode> $nodes ids in clauses that are not in this list are passed over; a clause of none but
@@ -42,6 +48,7 @@ final readonly class FewestChanges
         $queue = [$graph->least($graph->none, Setup::start()) => [[$graph->none, Setup::start(), null, 0]]];
         $seen = [];
         $explored = 0;
+        $until = microtime(true) + $this->seconds;
         for ($promise = 0, $most = 3 * \count($nodes) + 4; $promise <= $most; ++$promise) {
             for ($i = 0; isset($queue[$promise][$i]); ++$i) {
                 [$mask, $setup, $path, $paid] = $queue[$promise][$i];
@@ -55,7 +62,8 @@ final readonly class FewestChanges
                     continue;
                 }
                 $seen[$key] = true;
-                if (++$explored > $budget) {
+                $late = ++$explored % self::LOOK === 0 && microtime(true) > $until;
+                if ($late || $explored > $budget) {
                     $found = (new Improved($graph))->of($this->followed($graph));
 
                     return $this->result($found, $nodes, $promise, $explored);

@@ -23,7 +23,7 @@ use Facelift\Fit\OldPanel;
  */
 final readonly class RoutePlanner
 {
-    public function __construct(private FewestChanges $ordering = new FewestChanges()) {}
+    public function __construct(private FewestChanges $ordering = new FewestChanges(seconds: 1.0)) {}
 
     /**
      * In this order: as little disturbed as possible, as little at risk, as little as possible before the trial, few

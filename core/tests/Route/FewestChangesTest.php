@@ -124,6 +124,19 @@ final class FewestChangesTest extends TestCase
         }
     }
 
+    /** No time at all: an order all the same, said not to be proven; time enough: the same as without a limit. */
+    public function testPastItsTimeTheAnswerIsAnOrderThatIsNotCalledProven(): void
+    {
+        $nodes = self::nodes(new Dice(5), 50, self::EIGHT);
+        $hurried = (new FewestChanges(seconds: 0.0))->order($nodes);
+        self::assertCount(50, $hurried->nodes);
+        self::assertSame(64, $hurried->explored, 'it looks at the clock after so many states');
+        self::assertFalse($hurried->optimal);
+        self::assertLessThanOrEqual($hurried->changes, $hurried->bound);
+        $few = self::nodes(new Dice(5), 8, self::EIGHT);
+        self::assertEquals((new FewestChanges())->order($few), (new FewestChanges(seconds: 3600.0))->order($few));
+    }
+
     public function testTwoHundredRemovalsFitIntoAnOrdinaryMemory(): void
     {
         $before = memory_get_usage();
