@@ -51,17 +51,24 @@ function fill(Job $job, int $wanted, User $user): void
     }
 }
 
-/** @param array<string, mixed> $body */
-function asked(Http $http, string $method, string $path, array $body = []): float
-{
+/**
+ * The usual time of asking, ms.
+ *
+ * @param array<string, mixed> $body of each of so many events; none to look
+ */
+function asked(
+    Http $http,
+    string $method,
+    string $path,
+    array $body = [],
+    int $events = 1,
+): float {
     $times = [];
     for ($i = 0; $i < TIMES; ++$i) {
+        $one = static fn(): array => ['id' => Str::uuid()->toString(), 'at' => now()->getTimestampMs()] + $body;
         $sent = $body === []
-                ? null
-                : json_encode(
-                    ['events' => [['id' => Str::uuid()->toString(), 'at' => now()->getTimestampMs()] + $body]],
-                    JSON_THROW_ON_ERROR,
-                );
+            ? null
+            : json_encode(['events' => array_map($one, range(1, $events))], JSON_THROW_ON_ERROR);
         $request = Request::create(
             $path,
             $method,
@@ -82,29 +89,43 @@ function asked(Http $http, string $method, string $path, array $body = []): floa
 $http = $app->make(Http::class);
 $me = asked($http, 'GET', '/api/me');
 printf(
-    "\nA job whose record grows, one warm process; the simplest route takes %.1f ms\n\n%8s %14s %10s %14s %10s\n",
+    "\nA job whose record grows, one warm process; the simplest route takes %.1f ms\n\n%8s %14s %10s %14s %10s %18s\n",
     $me,
     'events',
     'confirm, ms',
     'x simplest',
     'open, ms',
     'x simplest',
+    '200 at once, ms',
 );
-foreach ([50, 500, 2000] as $events) {
+foreach ([50, 500, 2000, 5000] as $events) {
     fill($job, $events, $technician);
     $confirm = asked($http, 'POST', "/api/jobs/$job->id/events", [
         'type' => 'problem',
         'data' => ['step' => (string) $job->next_step, 'text' => 'one more'],
     ]);
     $open = asked($http, 'GET', "/api/jobs/$job->id/bench");
+    $kept = BenchEvent::query()->where('job_id', $job->id)->count();
+    $many = asked(
+        $http,
+        'POST',
+        "/api/jobs/$job->id/events",
+        [
+            'type' => 'problem',
+            'data' => ['step' => (string) $job->next_step, 'text' => 'one more'],
+        ],
+        200,
+    );
     printf(
-        "%8d %14.1f %10.1f %14.1f %10.1f\n",
-        BenchEvent::query()->where('job_id', $job->id)->count(),
+        "%8d %14.1f %10.1f %14.1f %10.1f %18.1f\n",
+        $kept,
         $confirm,
         $confirm / $me,
         $open,
         $open / $me,
+        $many,
     );
+    BenchEvent::query()->where('job_id', $job->id)->where('data', 'like', '%one more%')->delete();
 }
 // The demo's own record is as it was.
 DB::table('bench_events')

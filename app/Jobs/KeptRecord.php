@@ -13,13 +13,20 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** The events of a job in the database, fetched only when a run asks for them, and those that are about to be kept. */
-final readonly class KeptRecord implements Record
+final class KeptRecord implements Record
 {
+    /** @var list<Event>|null all that are in the database, once they were asked for */
+    private ?array $all = null;
+
     /**
      * @param array<string, bool>  $looked whether it is in the database, for ids that were looked up before
      * @param array<string, Event> $ahead  not in the database yet, by id
      */
-    private function __construct(private string $job, private array $looked = [], private array $ahead = []) {}
+    private function __construct(
+        private readonly string $job,
+        private readonly array $looked = [],
+        private readonly array $ahead = [],
+    ) {}
 
     /** @param list<string> $ids that will be asked for: they are looked up at once */
     public static function of(string $job, array $ids = []): self
@@ -51,7 +58,10 @@ final readonly class KeptRecord implements Record
 
     public function with(Event $event): self
     {
-        return new self($this->job, $this->looked, $this->ahead + [$event->id => $event]);
+        $next = new self($this->job, $this->looked, $this->ahead + [$event->id => $event]);
+        $next->all = $this->all;
+
+        return $next;
     }
 
     public function told(EventType $type): array
@@ -63,7 +73,9 @@ final readonly class KeptRecord implements Record
 
     public function all(): array
     {
-        return $this->merged($this->rows(), $this->ahead);
+        $this->all ??= $this->merged($this->rows(), []);
+
+        return $this->ahead === [] ? $this->all : Listed::into($this->all, $this->ahead);
     }
 
     private function rows(): Builder
@@ -84,6 +96,6 @@ final readonly class KeptRecord implements Record
             $events[] = BenchEvent::read($row);
         }
 
-        return $ahead === [] ? $events : Listed::of([...$events, ...array_values($ahead)])->all();
+        return $ahead === [] ? $events : Listed::into($events, $ahead);
     }
 }

@@ -25,4 +25,10 @@ enum EventType: string
     case Looked = 'looked';
     /** Something happened to the old display's data: see `DataState`. */
     case Data = 'data';
+
+    /** False for what changes nothing that stands: a trouble changes the plan; notes, readings and looks are told. */
+    public function isFolded(): bool
+    {
+        return !\in_array($this, [self::Trouble, self::Problem, self::Reading, self::Looked], true);
+    }
 }

@@ -53,4 +53,26 @@ final readonly class Listed implements Record
 
         return $order;
     }
+
+    /**
+     * Many that are in order already, and a few more.
+     *
+     * @param list<Event>  $order as `ordered` leaves them
+     * @param array<Event> $more  none that is among them
+     *
+     * @return list<Event> in order
+     */
+    public static function into(array $order, array $more): array
+    {
+        $merged = [];
+        $next = 0;
+        foreach (self::ordered($more) as $event) {
+            while (isset($order[$next]) && $order[$next]->isBefore($event)) {
+                $merged[] = $order[$next++];
+            }
+            $merged[] = $event;
+        }
+
+        return [...$merged, ...\array_slice($order, $next)];
+    }
 }

@@ -98,6 +98,26 @@ final class FoldTest extends TestCase
     }
 
     /** Folded on one by one is the same as folded all at once, in whatever order they come. */
+    public function testAFewEventsComeIntoARecordThatIsInOrder(): void
+    {
+        $this->limitTo(100)
+            ->forAll(Generators::choose(1, 1_000_000))
+            ->disableShrinking()
+            ->then(static function (int $seed): void {
+                $dice = new Dice($seed);
+                $some = static fn(string $of, int $n): array => array_map(
+                    static fn(int $i): Event => new Event("$of-$i", EventType::Problem, $dice->int(1, 12), []),
+                    $n === 0 ? [] : range(1, $n),
+                );
+                [$kept, $more] = [$some('a', $dice->int(0, 30)), $some('b', $dice->int(0, 6))];
+                self::assertSame(
+                    Listed::ordered([...$kept, ...$more]),
+                    Listed::into(Listed::ordered($kept), $more),
+                    "seed $seed",
+                );
+            });
+    }
+
     public function testFoldingOnIsFoldingAll(): void
     {
         $this->limitTo(15)

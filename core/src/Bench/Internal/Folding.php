@@ -53,6 +53,8 @@ final class Folding
     private array $screws = [];
     /** @var array<string, Event> */
     private array $data = [];
+    /** What the steps that are done come to; null until it is asked for. */
+    private ?Ledger $ledger = null;
 
     private function __construct(private readonly Plan $plan, private Record $record) {}
 
@@ -118,9 +120,10 @@ final class Folding
     {
         $next = clone $this;
         $next->record = $this->record->with($event);
-        if ($event->type === EventType::Undo || ($next->last !== null && !$next->last->isBefore($event))) {
+        $late = $next->last !== null && !$next->last->isBefore($event);
+        if ($event->type === EventType::Undo || $late && $event->type->isFolded()) {
             $next->again();
-        } else {
+        } elseif (!$late) {
             $next->apply($event);
         }
 
@@ -137,7 +140,7 @@ final class Folding
 
     public function state(): BenchState
     {
-        $ledger = Ledger::of($this->plan, $this->done);
+        $ledger = $this->ledger ??= Ledger::of($this->plan, $this->done);
         $unplugged = \in_array($this->plan->power(), $ledger->off, true);
 
         return new BenchState(
@@ -167,7 +170,7 @@ final class Folding
         $this->done = $this->timers = $this->wet = $this->tests = $this->waived = [];
         $this->extraHeat = $this->rungs = $this->screws = $this->undone = $this->data = $this->how = $this->signs = [];
         $this->soaked = false;
-        $this->battery = $this->last = null;
+        $this->battery = $this->last = $this->ledger = null;
         $order = $this->record->all();
         foreach ($order as $event) {
             if ($event->type === EventType::Undo) {
@@ -197,7 +200,7 @@ final class Folding
             EventType::ExtraHeat => ($this->extraHeat[] = $event),
             EventType::Rung => ($this->rungs[] = $event),
             EventType::Data => ($this->data[$event->text('state')] = $event),
-            // Undoing folds all again; a trouble changes the plan; notes, readings and looks are asked of the record.
+            // Undoing folds all again; the others are asked of the record, see EventType::isFolded.
             EventType::Undo, EventType::Trouble, EventType::Problem, EventType::Reading, EventType::Looked => null,
         };
     }
@@ -223,6 +226,7 @@ final class Folding
             return;
         }
         $this->done[$event->step()] = $event;
+        $this->ledger = null;
         $step = $this->plan->steps[$event->step()] ?? null;
         if ($step instanceof Step) {
             $this->wets($step->effects->wetness->wets);
