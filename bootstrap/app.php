@@ -12,7 +12,7 @@ use Facelift\Anatomy\UnknownId;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Facelift\Seal\NothingToSeal;
-use Illuminate\Database\QueryException;
+use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -72,11 +72,21 @@ return Application::configure(basePath: dirname(__DIR__))
             ),
         );
         // The database is away: it is said so, and whoever asked tries again.
-        $exceptions->render(static fn(QueryException $e): ?JsonResponse => DatabaseAway::is($e) ? new JsonResponse(
+        $exceptions->render(static fn(PDOException $e): ?JsonResponse => DatabaseAway::is($e) ? new JsonResponse(
             ['message' => 'The database is away for a moment. Nothing was kept: try again.'],
             503,
             ['Retry-After' => '2'],
         ) : null);
+        // It was done again as often as that is sensible, and another was first each time.
+        $exceptions->render(static function (PDOException $e): ?JsonResponse {
+            $met = (new ConcurrencyErrorDetector())->causedByConcurrencyError($e);
+
+            return $met ? new JsonResponse(
+                ['message' => 'Others are changing the same at this moment. Nothing was kept: try again.'],
+                503,
+                ['Retry-After' => '1'],
+            ) : null;
+        });
         $exceptions->render(static fn(Conflict $e): JsonResponse => new JsonResponse($e->body(), 409));
         $exceptions->render(
             static fn(Unreadable $e): JsonResponse => new JsonResponse(

@@ -18,6 +18,8 @@ return [
     // What packs of phone files are signed with: 32 random bytes in base64; empty to sign none. And whose they are.
     'pack_key' => env('FACELIFT_PACK_KEY', ''),
     'shop' => env('FACELIFT_SHOP', 'Lindenhalt Tram Market, stall 9'),
+    // Which of several machines this is, for work that only one of them does.
+    'node' => env('FACELIFT_NODE', gethostname() ?: 'here'),
     // Under which address the shop is reached, such as https://facelift.shop.example; empty: as it was asked.
     'url' => env('FACELIFT_URL', ''),
     // Browser tests move the clock by this file; nothing else sets it.

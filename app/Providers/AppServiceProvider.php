@@ -12,6 +12,7 @@ use App\Day\BenchDay;
 use App\Jobs\ShopBook;
 use App\Jobs\ShopDay;
 use App\Models\User;
+use App\Node\PatientConnection;
 use App\Outside\Caller;
 use App\Outside\Insurer;
 use App\Outside\Supplier;
@@ -23,6 +24,7 @@ use App\Words\Words;
 use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -78,6 +80,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Connection::resolverFor(
+            'mariadb',
+            /** @param array<string, mixed> $config */
+            static fn(\Closure|\PDO $pdo, string $database, string $prefix, array $config): PatientConnection
+                => new PatientConnection($pdo, $database, $prefix, $config),
+        );
         (new TestClock(Config::string('facelift.clock')))->wind();
         Model::shouldBeStrict();
         Session::extend('quiet', static fn(Application $app): QuietSessions => new QuietSessions(

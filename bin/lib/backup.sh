@@ -9,7 +9,7 @@ BACKUP_WITHOUT=(sessions cache cache_locks)
 backup_dump() { # backup_dump DATABASE: as text, row by row in the order of the primary keys
     local table without=()
     for table in "${BACKUP_WITHOUT[@]}"; do without+=("--ignore-table-data=$1.$table"); done
-    mariadb-dump --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" --single-transaction --order-by-primary \
+    client mariadb-dump --single-transaction --order-by-primary \
         --skip-extended-insert --complete-insert --hex-blob --skip-comments --no-tablespaces --default-character-set=utf8mb4 "${without[@]}" "$1"
 }
 
@@ -41,6 +41,7 @@ later() {
 }
 
 backup_needs_database() {
+    own_database || return 0
     alive mariadb && return
     start_mariadb
     later 'stop_one mariadb TERM'
@@ -103,7 +104,7 @@ backup_opened() {
 # backup_loaded FOLDER DATABASE: into an empty database, and written out again: it has to come out alike.
 backup_loaded() {
     sql "DROP DATABASE IF EXISTS \`$2\`; CREATE DATABASE \`$2\`"
-    gzip -dc "$1/database.sql.gz" | mariadb --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" --default-character-set=utf8mb4 "$2" || return 1
+    gzip -dc "$1/database.sql.gz" | client mariadb --default-character-set=utf8mb4 "$2" || return 1
     backup_dump "$2" | backup_rows | diff "$1/rows.txt" - || { echo "the database does not come out as it went in"; return 1; }
     diff "$1/photos.txt" <(backup_photos "$1/photos") || { echo "photos differ"; return 1; }
 }
@@ -156,7 +157,7 @@ restore_secrets() {
     create_database "$DB_DATABASE"
 }
 
-tables_of() { mariadb --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$1'"; }
+tables_of() { client mariadb -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$1'"; }
 
 restore_swapped() {
     local table moves=''
@@ -194,7 +195,8 @@ nightly() {
     rm -rf "$folder"/.facelift-backup.*
     while true; do
         newest=$(find "$folder" -name '*.tar' -mmin -1320 | head -1)
-        if [ -z "$newest" ]; then
+        # Of several machines one makes it, the same as long as it lives.
+        if [ -z "$newest" ] && php "$ROOT/artisan" facelift:lease nightly 90000 >/dev/null; then
             (backup "$folder/$(date +%Y-%m-%d-%H%M%S).tar") >>"$VAR/log/nightly.log" 2>&1 || true
             find "$folder" -name '*.tar' | LC_ALL=C sort -r | tail -n "+$((keep + 1))" | xargs -r rm -f --
         fi

@@ -26,6 +26,9 @@ else
     mkdir -p -m 700 "$RUN"
 fi
 
+# Which of several machines this is, for work that only one of them does.
+export FACELIFT_NODE=${FACELIFT_NODE:-$(uname -n)/$(printf '%s' "$VAR" | cksum | cut -d' ' -f1)}
+
 say() { printf '  %s\n' "$*"; }
 die() { printf 'facelift: %s\n' "$*" >&2; exit 1; }
 

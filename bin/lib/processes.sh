@@ -99,7 +99,9 @@ stop_each() {
 status() {
     local name
     for name in "${SERVICES[@]}"; do
-        if alive "$name"; then
+        if [ "$name" = mariadb ] && ! own_database; then
+            say "the database is elsewhere: $FACELIFT_DB_HOST"
+        elif alive "$name"; then
             say "$name runs (process $(number_of "$name"), since $(ps -o lstart= -p "$(number_of "$name")"))"
         else
             say "$name does not run"

@@ -13,7 +13,23 @@ start_mariadb() {
     wait_for MariaDB sql "SELECT 1"
 }
 
-sql() { mariadb --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" -e "$1"; }
+# FACELIFT_DB_HOST: a database elsewhere, or several nodes of one with commas between; then none is started here.
+own_database() { [ -z "${FACELIFT_DB_HOST:-}" ]; }
+
+# client PROGRAM …: mariadb or mariadb-dump, asking the shop's database.
+client() {
+    local program=$1
+    shift
+    if own_database; then
+        "$program" --no-defaults --socket="$RUN/mariadb.sock" --user="$(id -un)" "$@"
+    else
+        MYSQL_PWD=$FACELIFT_DB_PASSWORD "$program" --no-defaults --host="${FACELIFT_DB_HOST%%,*}" \
+            --port="${FACELIFT_DB_PORT:-3306}" --user="${FACELIFT_DB_USER:-facelift}" \
+            ${FACELIFT_DB_CA:+--ssl-ca="$FACELIFT_DB_CA" --ssl-verify-server-cert} "$@"
+    fi
+}
+
+sql() { client mariadb -e "$1"; }
 
 secrets() { # made once per data folder, never in git
     if [ ! -f "$VAR/secrets.env" ]; then
@@ -28,16 +44,26 @@ secrets() { # made once per data folder, never in git
     set -a
     # shellcheck disable=SC1091
     . "$VAR/secrets.env"
-    DB_SOCKET="$RUN/mariadb.sock"
-    DB_USERNAME=facelift
-    DB_DATABASE=${DB_DATABASE:-facelift}
+    if own_database; then
+        DB_SOCKET="$RUN/mariadb.sock"
+        DB_USERNAME=facelift
+        DB_DATABASE=${DB_DATABASE:-facelift}
+    else
+        DB_HOST=$FACELIFT_DB_HOST
+        DB_PORT=${FACELIFT_DB_PORT:-3306}
+        DB_USERNAME=${FACELIFT_DB_USER:-facelift}
+        DB_PASSWORD=${FACELIFT_DB_PASSWORD:?is needed with FACELIFT_DB_HOST}
+        DB_DATABASE=${FACELIFT_DB_NAME:-facelift}
+        [ -z "${FACELIFT_DB_CA:-}" ] || DB_CA=$FACELIFT_DB_CA
+    fi
     LOG_FILE="$VAR/log/facelift.log"
     FACELIFT_PHOTOS="$VAR/photos"
     set +a
 }
 
-create_database() { # create_database NAME…
+create_database() { # create_database NAME…: elsewhere whoever runs the database makes it
     local name
+    own_database || return 0
     sql "CREATE USER IF NOT EXISTS 'facelift'@'localhost' IDENTIFIED BY '$DB_PASSWORD'; ALTER USER 'facelift'@'localhost' IDENTIFIED BY '$DB_PASSWORD'"
     for name in "$@"; do
         sql "CREATE DATABASE IF NOT EXISTS \`$name\`; GRANT ALL ON \`$name\`.* TO 'facelift'@'localhost'"

@@ -52,7 +52,7 @@ bring_up() {
     trap '! ours || stop_all' EXIT
     trap 'printf "\n"; exit 0' INT TERM HUP
     supervise
-    start_mariadb
+    ! own_database || start_mariadb
     secrets
     create_database "$DB_DATABASE"
     quiet migrate "bringing the database up to date" php "$ROOT/artisan" migrate --force

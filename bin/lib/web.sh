@@ -6,7 +6,7 @@ write_fpm() {
         printf '[global]\npid = %s\nerror_log = /dev/stderr\nlog_limit = 4096\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
         printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[opcache.memory_consumption] = 128\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
-        for name in APP_KEY DB_SOCKET DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK SESSION_SECURE SANCTUM_STATEFUL_DOMAINS FACELIFT_ZONE FACELIFT_DATES FACELIFT_PACK_KEY FACELIFT_SHOP FACELIFT_URL; do
+        for name in APP_KEY DB_SOCKET DB_HOST DB_PORT DB_CA DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK SESSION_SECURE SANCTUM_STATEFUL_DOMAINS FACELIFT_ZONE FACELIFT_DATES FACELIFT_PACK_KEY FACELIFT_SHOP FACELIFT_URL; do
             # php-fpm takes an empty value for a fault in its file.
             [ -n "${!name:-}" ] && printf 'env[%s] = "%s"\n' "$name" "${!name}"
         done

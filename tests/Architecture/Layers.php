@@ -15,6 +15,7 @@ final class Layers
     /** Each folder may import those above it; the doors (Http, Console) stand below them all. */
     private const USE_CASES = [
         'Models',
+        'Node',
         'Words',
         'Audit',
         'Account',

@@ -58,7 +58,7 @@ final readonly class Listed implements Record
      * Many that are in order already, and a few more.
      *
      * @param list<Event>  $order as `ordered` leaves them
-     * @param array<Event> $more  none that is among them
+     * @param array<Event> $more  the same one again counts once
      *
      * @return list<Event> in order
      */
@@ -70,7 +70,9 @@ final readonly class Listed implements Record
             while (isset($order[$next]) && $order[$next]->isBefore($event)) {
                 $merged[] = $order[$next++];
             }
-            $merged[] = $event;
+            if (($order[$next] ?? null)?->id !== $event->id) {
+                $merged[] = $event;
+            }
         }
 
         return [...$merged, ...\array_slice($order, $next)];
