@@ -8,11 +8,11 @@ use App\Exceptions\Reported;
 use App\Http\Middleware\FromOwnPage;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\SecurityHeaders;
+use App\Node\MetAnother;
 use Facelift\Anatomy\UnknownId;
 use Facelift\Document\Fault;
 use Facelift\Document\Unreadable;
 use Facelift\Seal\NothingToSeal;
-use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -79,7 +79,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ) : null);
         // It was done again as often as that is sensible, and another was first each time.
         $exceptions->render(static function (PDOException $e): ?JsonResponse {
-            $met = (new ConcurrencyErrorDetector())->causedByConcurrencyError($e);
+            $met = (new MetAnother())->causedByConcurrencyError($e);
 
             return $met ? new JsonResponse(
                 ['message' => 'Others are changing the same at this moment. Nothing was kept: try again.'],

@@ -21,6 +21,9 @@ within() { # within TENTHS COMMAND…
     return 1
 }
 again() { alive "$1" && [ "$(number_of "$1")" != "$2" ]; }
+supervisor_of() { # supervisor_of NAME: its number
+    pgrep -xf "runsv $1" | while read -r p; do [ "$(readlink "/proc/$p/cwd")" = "$RUN/sv/$1" ] && echo "$p"; done
+}
 answers || wrong "it does not answer to begin with"
 
 # Two starts at once: one is told to wait, and harms nothing.
@@ -47,13 +50,23 @@ masters=$(pgrep -af "^php-fpm: master process \\($RUN/")
 [ "$(grep -c . <<<"$masters")" = 1 ] || wrong "not one php-fpm: $masters; $(pgrep -af php-fpm)"
 
 # Their supervisors, and who looks after these: services run on, and are still looked after.
-kill -s KILL "$(pgrep -xf 'runsv nginx' | while read -r p; do [ "$(readlink "/proc/$p/cwd")" = "$RUN/sv/nginx" ] && echo "$p"; done)"
+kill -s KILL "$(supervisor_of nginx)"
 within 100 supervised nginx || wrong "a supervisor was killed and is not there again"
 within 100 answers || wrong "it does not answer after a supervisor was killed"
 kill -s KILL "$(number_of supervisor)"
 was=$(number_of php-fpm)
 kill -s KILL "$was"
 within 100 again php-fpm "$was" || wrong "php-fpm was killed and is not there again without the first supervisor"
+# A new one, and then each supervisor: services go on, and are looked after by the next.
+supervisor
+within 100 alive supervisor || wrong "the supervisor does not come up again"
+for name in mariadb php-fpm; do
+    kill -s KILL "$(supervisor_of "$name")"
+    within 150 supervised "$name" || wrong "the supervisor of $name was killed and is not there again"
+    was=$(number_of "$name")
+    kill -s KILL "$was"
+    within 100 again "$name" "$was" || wrong "$name was killed and is not there again after its supervisor was"
+done
 within 100 answers || wrong "it does not answer without the first supervisor"
 
 # A number that another process has by now is not ours.

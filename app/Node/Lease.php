@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Node;
 
-use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
 
@@ -44,7 +43,7 @@ final readonly class Lease
             ) === 1;
         } catch (\PDOException $e) {
             // Two asked at the same moment, on two nodes of the database: this one was second.
-            return (new ConcurrencyErrorDetector())->causedByConcurrencyError($e) ? false : throw $e;
+            return (new MetAnother())->causedByConcurrencyError($e) ? false : throw $e;
         }
     }
 

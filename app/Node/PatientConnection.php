@@ -13,7 +13,7 @@ use Illuminate\Database\MariaDbConnection;
  */
 final class PatientConnection extends MariaDbConnection
 {
-    private const TRIES = 3;
+    private const TRIES = 5;
 
     /**
      * @param Closure $callback

@@ -12,6 +12,7 @@ use App\Day\BenchDay;
 use App\Jobs\ShopBook;
 use App\Jobs\ShopDay;
 use App\Models\User;
+use App\Node\MetAnother;
 use App\Node\PatientConnection;
 use App\Outside\Caller;
 use App\Outside\Insurer;
@@ -23,6 +24,7 @@ use App\Words\ShownUnits;
 use App\Words\Words;
 use Facelift\Plan\Planner;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -42,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(PhoneLibrary::class, static fn(): PhoneLibrary => new PhoneLibrary(base_path('phones')));
         $this->app->singleton(Families::class, static fn(): Families => new Families(base_path('phones/families')));
+        $this->app->bind(ConcurrencyErrorDetector::class, MetAnother::class);
         $this->app->scoped(ShopBook::class);
         $this->app->scoped(ShopDay::class);
         $this->app->scoped(Accepted::class);

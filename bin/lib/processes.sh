@@ -18,6 +18,8 @@ launch() {
     rm -f "$RUN/$name.own"
     if supervised "$name"; then
         describe "$name" "$@"
+        # Also for a supervisor that comes after this one.
+        rm -f "$RUN/sv/$name/down"
         sv up "$RUN/sv/$name" >/dev/null
     else
         (umask 077 && exec setsid "$ROOT/bin/own" "$RUN/$name.own" "$@" >>"$VAR/log/$name.log" 2>&1 </dev/null 9>&-) &
@@ -55,7 +57,7 @@ supervise() {
 }
 
 supervisor() { # looks after the supervisors
-    (umask 077 && exec setsid "$ROOT/bin/own" "$RUN/supervisor.own" runsvdir "$RUN/sv" >>"$VAR/log/supervisor.log" 2>&1 </dev/null 9>&-) &
+    (umask 077 && exec setsid "$ROOT/bin/own" "$RUN/supervisor.own" runsvdir -P "$RUN/sv" >>"$VAR/log/supervisor.log" 2>&1 </dev/null 9>&-) &
 }
 
 stop_one() { # stop_one NAME SIGNAL

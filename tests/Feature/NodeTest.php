@@ -49,9 +49,9 @@ final class NodeTest extends TestCase
         self::assertInstanceOf(PatientConnection::class, $second);
         $tries = 0;
         $answer = $second->transaction(static function () use (&$tries): string {
-            return ++$tries < 3 ? throw self::conflict() : 'done';
+            return ++$tries < 5 ? throw self::conflict() : 'done';
         });
-        self::assertSame(['done', 3], [$answer, $tries]);
+        self::assertSame(['done', 5], [$answer, $tries]);
 
         $tries = 0;
         try {
@@ -61,7 +61,7 @@ final class NodeTest extends TestCase
             });
             self::fail('it cannot be done');
         } catch (PDOException) {
-            self::assertSame(3, $tries);
+            self::assertSame(5, $tries);
         }
     }
 
@@ -73,9 +73,14 @@ final class NodeTest extends TestCase
             $e->errorInfo = ['08S01', 1047, 'WSREP has not yet prepared node for application use'];
             throw $e;
         });
+        Route::get(
+            'api/gone',
+            static fn(): never => throw new PDOException('There is no active transaction'),
+        );
         Route::get('api/wrong', static fn(): never => throw new PDOException('something else'));
         Route::get('api/nested', static fn(): never => throw new DeadlockException(self::conflict()->getMessage()));
-        foreach (['conflict' => 503, 'not-ready' => 503, 'nested' => 503, 'wrong' => 500] as $route => $status) {
+        $said = ['conflict' => 503, 'not-ready' => 503, 'nested' => 503, 'gone' => 503, 'wrong' => 500];
+        foreach ($said as $route => $status) {
             $answer = $this->getJson("/api/$route")->assertStatus($status);
             self::assertSame($status === 503, $answer->headers->has('Retry-After'), $route);
         }

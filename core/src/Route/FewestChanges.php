@@ -15,9 +15,9 @@ namespace Facelift\Route;
  * chain of removals that wait for one another. That never overstates and falls by no more than is paid, so the first
  * complete state taken from the queue is optimal. Alike screws are one removal, which leaves no symmetry to search.
  *
- * Past the budget of states or of time the few states of every price that have got most done are followed to an end, and the order
- * found is improved piece by piece (`Improved`); the result then says that it is not proven, and gives the promise
- * reached, below which no order can be.
+ * Past the budget of states or of time the few states of every price that have got most done are followed to an end,
+ * and the order found is improved piece by piece (`Improved`); the result then says that it is not proven, and gives
+ * the promise reached, below which no order can be.
  */
 final readonly class FewestChanges
 {
