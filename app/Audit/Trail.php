@@ -6,9 +6,11 @@ namespace App\Audit;
 
 use App\Models\Act;
 use App\Models\Audit;
+use App\Models\Job;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 /** Writes down what is changed outside the bench, in the transaction that changes it. */
 final readonly class Trail
@@ -44,6 +46,32 @@ final readonly class Trail
     public function gone(Model $row): void
     {
         $this->write($row, Act::Gone, []);
+    }
+
+    /**
+     * Takes values out of what was written down of a job and what belongs to it: that something was changed, by whom
+     * and when, stays. The one thing that is ever changed in the record, and it is written down itself.
+     *
+     * @param list<string> $values such as a customer's name
+     */
+    public function forgets(Job $job, array $values): void
+    {
+        $values = array_filter($values, static fn(string $v): bool => $v !== '');
+        // In the record values are within JSON, and so is a quote within a value.
+        $kept = static fn(string $v): string => trim((string) json_encode($v), '"');
+        $hidden = array_unique([...array_map($kept, $values), ...array_map($kept, array_map($kept, $values))]);
+        $rows = DB::table('audits')->whereIn('of', [$job->id, ...$this->belongingTo($job)])->get(['id', 'changes']);
+        foreach ($rows as $row) {
+            $masked = is_string($row->changes) ? str_replace($hidden, '•••', $row->changes) : '[]';
+            DB::table('audits')->where('id', $row->id)->update(['changes' => $masked]);
+        }
+        $this->write($job, Act::Changed, [['customer', '•••', $job->customer]]);
+    }
+
+    /** @return list<string> keys of what is written down apart and is of this job */
+    private function belongingTo(Job $job): array
+    {
+        return $job->claim === null ? [] : [$job->claim->id];
     }
 
     /** @param list<array{string, string|null, string|null}> $changes */

@@ -46,6 +46,7 @@ use Illuminate\Support\Facades\DB;
  * @property array{name: string, strokes: list<list<array{float, float}>>, at: string}|null $receipt
  * @property Quote|null                $quote the option that was accepted
  * @property Carbon                    $created_at
+ * @property Carbon|null               $nameless_at when the customer was taken out of it
  */
 final class Job extends Model
 {
@@ -164,15 +165,23 @@ final class Job extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $job): void {
-            $job->search = SearchText::of(
-                $job->tag(),
-                (string) $job->number,
-                $job->customer,
-                str_replace('-', ' ', $job->phone),
-                $job->model_code,
-                (string) $job->imei,
-            );
+            $job->searched();
         });
+    }
+
+    /** With the words by which it is found. */
+    public function searched(): self
+    {
+        $this->search = SearchText::of(
+            $this->tag(),
+            (string) $this->number,
+            $this->customer,
+            str_replace('-', ' ', $this->phone),
+            $this->model_code,
+            (string) $this->imei,
+        );
+
+        return $this;
     }
 
     public function tag(): string
@@ -193,6 +202,7 @@ final class Job extends Model
             'pin_at' => 'integer',
             'firm' => 'boolean',
             'comes_on' => 'date',
+            'nameless_at' => 'datetime',
             'kind' => ReplacementKind::class,
             'heat_source' => 'array',
             'seal' => 'array',

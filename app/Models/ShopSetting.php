@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * What the owner has set of the shop; one row.
  *
  * @property int                  $version
+ * @property int                  $keep_months customers' details after a phone has left
  * @property array<string, mixed> $settings
  * @property string|null          $calendar_secret in the address at which the calendar is read; null for none
  */
@@ -20,6 +21,6 @@ final class ShopSetting extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['settings' => 'array', 'version' => 'integer'];
+        return ['settings' => 'array', 'version' => 'integer', 'keep_months' => 'integer'];
     }
 }

@@ -47,6 +47,12 @@ final readonly class JobPolicy
         return $user->role !== Role::FrontDesk;
     }
 
+    /** What is kept of customers is the owner's to answer for. */
+    public function forget(User $user): bool
+    {
+        return $user->role === Role::Owner;
+    }
+
     public function handOver(User $user, Job $job): bool
     {
         return true;

@@ -200,6 +200,8 @@ nightly() {
             (backup "$folder/$(date +%Y-%m-%d-%H%M%S).tar") >>"$VAR/log/nightly.log" 2>&1 || true
             find "$folder" -name '*.tar' | LC_ALL=C sort -r | tail -n "+$((keep + 1))" | xargs -r rm -f --
         fi
+        # Looked at often, and seldom something to do.
+        php "$ROOT/artisan" facelift:forget >>"$VAR/log/nightly.log" 2>&1 || true
         rotate_logs >>"$VAR/log/nightly.log" 2>&1 || true
         sleep 600 &
         wait $! || return 0

@@ -32,6 +32,7 @@ final class Layers
         'Day',
         'Counter',
         'Papers',
+        'Privacy',
     ];
 
     /** What a page or a command asks through; nothing that works asks them. */

@@ -46,6 +46,23 @@ final readonly class Quote
         return $this->warranty ? Money::zero() : $this->charge->gross;
     }
 
+    /** With another name in the place of whoever decided about the display's data. */
+    public function nameless(string $name): self
+    {
+        return new self(
+            $this->kind,
+            $this->name,
+            $this->part,
+            $this->handsOn,
+            $this->charge,
+            $this->warranty,
+            $this->payer,
+            $this->insured,
+            $this->customer,
+            $this->data === null ? null : new DataDecision($this->data->way, $name),
+        );
+    }
+
     public function isFor(ReplacementKind $kind, int $item): bool
     {
         return $this->kind === $kind && $this->part->item === $item;
