@@ -322,6 +322,14 @@ async function tellProgrammer(command) {
     });
 }
 
+/** A customer's jobs, as they are chosen from. */
+async function lookForCustomer() {
+    await page.getByLabel('Name as it was written down').fill('Ferenc Amadi');
+    await page.getByRole('button', { name: 'Look', exact: true }).click();
+    await page.getByLabel(/is meant/).first().waitFor();
+    await page.getByRole('heading', { name: 'One customer' }).scrollIntoViewIfNeeded();
+}
+
 /** Made only where they are asked for: not among the pictures that are kept. */
 const further = {
     reorder: ['/shelf-reorder', 'To order'],
@@ -329,6 +337,8 @@ const further = {
     money: ['/money', 'Money'],
     me: ['/me', 'Where you are signed in', secondFactor],
     people: ['/me', 'Where you are signed in', asOwner],
+    settings: ['/settings', 'Hours, people, equipment'],
+    customers: ['/settings#customers', 'One customer', lookForCustomer],
     changes: ['/changes', 'Who changed what'],
     promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };

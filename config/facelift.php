@@ -17,7 +17,7 @@ return [
     'dates' => env('FACELIFT_DATES', 'en_GB'),
     // What packs of phone files are signed with: 32 random bytes in base64; empty to sign none. And whose they are.
     'pack_key' => env('FACELIFT_PACK_KEY', ''),
-    'shop' => env('FACELIFT_SHOP', 'Lindenhalt Tram Market, stall 9'),
+    'shop' => env('FACELIFT_SHOP', 'The shop'),
     // Which of several machines this is, for work that only one of them does.
     'node' => env('FACELIFT_NODE', gethostname() ?: 'here'),
     // Under which address the shop is reached, such as https://facelift.shop.example; empty: as it was asked.

@@ -52,7 +52,8 @@ final class ShopDay
     {
         $dates = str_replace('_', '-', Config::string('facelift.dates'));
 
-        return ['people' => $this->usualPeople(), 'dates' => $dates] + ShopReader::USUAL;
+        return ['name' => Config::string('facelift.shop'), 'people' => $this->usualPeople(), 'dates' => $dates]
+            + ShopReader::USUAL;
     }
 
     /** @return Collection<int, User> who can be at the bench: technicians, and the owner */

@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Models\DrawingStanding;
 use App\Models\PhoneDrawing;
 use App\Models\User;
+use App\Words\ShopName;
 use App\Words\ShopTime;
 use Facelift\Anatomy\PhoneDifference;
 use Facelift\Document\Reason;
@@ -38,7 +39,7 @@ final readonly class Packs
 
         return $this->file->write((new PackWriter())->entries(
             $documents,
-            Config::string('facelift.shop'),
+            ShopName::now(),
             app(ShopTime::class)->day(Carbon::now()),
             self::key(),
         ));

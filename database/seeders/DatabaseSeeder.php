@@ -50,6 +50,8 @@ final class DatabaseSeeder extends Seeder
                 'expert' => $account === 'technician',
             ]);
         }
+        $shop = app(ShopDay::class)->row();
+        $shop->update(['settings' => ['name' => 'Lindenhalt Tram Market, stall 9'] + $shop->settings]);
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
         }

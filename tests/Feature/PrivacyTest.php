@@ -70,6 +70,10 @@ final class PrivacyTest extends TestCase
         Artisan::call('facelift:forget');
         self::assertSame(self::NAME, Job::query()->findOrFail($old)->customer);
 
+        $this->ask('GET', '/privacy?months=12', status: 200)
+            ->assertJsonPath('over', 1)
+            ->assertJsonPath('keepMonths', 36);
+        $this->ask('GET', '/privacy?months=0', status: 422);
         $twelve = ['version' => $kept->json('version'), 'keepMonths' => 12];
         $this->ask('PUT', '/privacy', $twelve, 200)->assertJsonPath('over', 1);
         $this->ask('PUT', '/privacy', $twelve, 200);

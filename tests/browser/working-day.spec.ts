@@ -233,7 +233,7 @@ test.describe('the bench day', () => {
     test('the owner sees what other rules would have done, and sets who is at the bench', async ({ page }) => {
         await clockAhead(start);
         await signIn(page, 'owner');
-        await page.goto('/money');
+        await page.goto('/settings');
         await page.getByLabel('An hour of work costs').fill('72');
         await page.getByRole('button', { name: /last twenty quotes/ }).click();
         await expect(here(page, 'Effect on the last quotes').getByRole('row').nth(1)).toContainText(/T-\d+/);

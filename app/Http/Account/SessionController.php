@@ -75,6 +75,7 @@ final readonly class SessionController
             'role' => $user->role->value,
             'secondFactor' => $user->totp_secret !== null,
             'shop' => [
+                'name' => $shop->name,
                 'zone' => $shop->bench->hours->zone->getName(),
                 'dates' => $shop->shown->dates,
                 'temperature' => $shop->shown->temperature->value,

@@ -18,9 +18,13 @@ final readonly class PrivacyController
 {
     public function __construct(private KeepingTime $time, private PhoneLibrary $phones) {}
 
-    public function show(): JsonResponse
+    /** With how many jobs would be over the time that is asked about. */
+    public function show(LookRequest $request): JsonResponse
     {
-        return new JsonResponse($this->row($this->time->row()));
+        $row = $this->time->row();
+        $months = $request->has('months') ? $request->integer('months') : $row->keep_months;
+
+        return new JsonResponse(['over' => $this->time->over($months)] + $this->row($row));
     }
 
     public function update(KeepingTimeRequest $request): JsonResponse

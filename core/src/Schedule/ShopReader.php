@@ -13,6 +13,9 @@ use Facelift\Schedule\Internal\BenchNode;
 final readonly class ShopReader
 {
     /** What a stall in a market usually has (common practice, no source). */
+    /** characters */
+    public const LONGEST_NAME = 80;
+
     public const USUAL = [
         'week' => [
             ['day' => 1, 'open' => ['09:00–13:00', '14:00–18:30']],
@@ -44,18 +47,22 @@ final readonly class ShopReader
     public function read(mixed $data, \DateTimeZone $usual, array $paces = []): Shop
     {
         $faults = new Faults();
-        $root = Node::root($data, $faults)->only(...[...array_keys(self::USUAL), 'zone']);
+        $root = Node::root($data, $faults)->only(...[...array_keys(self::USUAL), 'zone', 'name']);
         $zone = BenchNode::zone($root, $usual);
         $hours = new OpeningHours($zone, BenchNode::week($root), BenchNode::closed($root));
         $equipment = BenchNode::equipment($root);
         $people = BenchNode::people($root, $zone, $paces);
         $certainty = $root->int('certainty', 50, 99) / 100;
         $shown = $this->shown($root);
+        $name = $root->optionalString('name') ?? '';
+        if (mb_strlen($name) > self::LONGEST_NAME) {
+            $root->fault('name', \sprintf('must have at most %d characters', self::LONGEST_NAME));
+        }
         if ($faults->any() || $people === []) {
             throw Unreadable::because('shop', $faults->all());
         }
 
-        return new Shop(new Bench($hours, $people, $equipment), $certainty, $shown);
+        return new Shop(new Bench($hours, $people, $equipment), $certainty, $shown, $name);
     }
 
     /** How figures are shown; what is not a language is named. */

@@ -184,6 +184,16 @@ export const queries = {
         }),
     returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
     claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
+    keepingTime: (months?: number) =>
+        queryOptions({
+            queryKey: ['keeping-time', months ?? null],
+            queryFn: () => take(api.GET('/api/privacy', { params: { query: months === undefined ? {} : { months } } })),
+        }),
+    jobsOfCustomer: (customer: string) =>
+        queryOptions({
+            queryKey: ['jobs-of-customer', customer],
+            queryFn: () => take(api.GET('/api/privacy/jobs', { params: { query: { customer } } })),
+        }),
     shop: () => queryOptions({ queryKey: ['shop'], queryFn: () => take(api.GET('/api/shop')) }),
     rules: () => queryOptions({ queryKey: ['rules'], queryFn: () => take(api.GET('/api/rules')) }),
     heatSources: () => queryOptions({ queryKey: ['heat-sources'], queryFn: () => take(api.GET('/api/heat/sources')) }),

@@ -21,7 +21,10 @@ const places = [
     { to: '/money', label: say('page.places-bar.money') },
 ];
 
-const PEOPLE = { to: '/accounts', label: say('page.accounts.people') };
+const OWNERS = [
+    { to: '/accounts', label: say('page.accounts.people') },
+    { to: '/settings', label: say('page.settings.settings') },
+];
 
 /** The places of the shop, the look, and signing out; needs who is signed in. */
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
@@ -34,7 +37,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
         await navigate('/sign-in');
     };
     const here =
-        [...places, PEOPLE].find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
+        [...places, ...OWNERS].find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
     return (
         <>
             <TopBar>
@@ -47,13 +50,14 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                     value={here}
                     sx={{ flex: 1, minHeight: 56 }}
                 >
-                    {[...places, ...(me.role === 'owner' ? [PEOPLE] : [])].map((p) => (
+                    {[...places, ...(me.role === 'owner' ? OWNERS : [])].map((p) => (
                         <Tab
                             key={p.to}
                             value={p.to}
                             label={p.label}
                             component={Link}
                             to={p.to}
+                            sx={{ minWidth: 0, px: 1.5 }}
                             {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
                         />
                     ))}

@@ -39,7 +39,9 @@ export function SignIn() {
             <Typography component="h1" variant="h1">
                 {say('page.facelift')}
             </Typography>
-            <Typography color="textSecondary">{say('page.sign-in.lindenhalt-tram-market-stall-9')}</Typography>
+            <Typography color="textSecondary">
+                {document.querySelector<HTMLMetaElement>('meta[name="facelift-shop"]')?.content}
+            </Typography>
             {error && (
                 <Note tone="stop" role="alert">
                     {error instanceof Refused && error.status === 429

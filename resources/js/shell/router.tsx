@@ -70,6 +70,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../places/accounts/Accounts')).Accounts }),
             },
             {
+                path: 'settings',
+                lazy: async () => ({ Component: (await import('../places/settings/Settings')).Settings }),
+            },
+            {
                 path: 'changes',
                 lazy: async () => ({ Component: (await import('../places/accounts/Changes')).Changes }),
             },

@@ -136,6 +136,9 @@ export function day(date: string): string {
 /** `Thursday 26 November` */
 export const longDay = (at: Date): string => inZone(at, { weekday: 'long', day: 'numeric', month: 'long' });
 
+/** `26 November 2026` */
+export const fullDay = (at: Date): string => inZone(at, { day: 'numeric', month: 'long', year: 'numeric' });
+
 export const isToday = (at: Date): boolean => sameDay(at, new Date(serverNow()));
 
 /** The clock on the shop's wall, `14:05`. */

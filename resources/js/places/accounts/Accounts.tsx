@@ -39,7 +39,7 @@ export function Accounts() {
             ))}
             <AddPerson invited={setInvited} />
             <Typography color="textSecondary">
-                {say('page.accounts.hours-and-pace')} <Link to="/money">{say('page.accounts.settings')}</Link>
+                {say('page.accounts.hours-and-pace')} <Link to="/settings">{say('page.accounts.settings')}</Link>
             </Typography>
         </Box>
     );

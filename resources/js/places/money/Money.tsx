@@ -13,13 +13,10 @@ import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
 import { amount, say } from '../../words/words';
-import { CalendarAddress } from './CalendarAddress';
-import { ShopDay } from './ShopDay';
-import { ShopRules } from './ShopRules';
 
 type Claim = Schemas['Claim'];
 
-/** Money that insurers owe, overdue first; and the shop's rules of pricing for the owner. */
+/** Money that insurers owe, overdue first. */
 export function Money() {
     const claims = useQuery(queries.claims());
     const me = useQuery(queries.me());
@@ -39,9 +36,6 @@ export function Money() {
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
             ))}
-            {me.data?.role === 'owner' && <ShopDay />}
-            {me.data?.role === 'owner' && <CalendarAddress />}
-            {me.data?.role === 'owner' && <ShopRules />}
         </Box>
     );
 }

@@ -8,6 +8,7 @@ import { queries } from '../../api/queries';
 import { learnServerTime, serverNow } from '../../bench/useNow';
 import { isToday, longDay, minutes, say } from '../../words/words';
 import { DayTable } from './DayTable';
+import { FirstDay } from './FirstDay';
 import { JobRows, type Row } from './JobRows';
 import { Lanes } from './Lanes';
 import { useDay, type Day } from './useDay';
@@ -17,6 +18,7 @@ import { WhatNow } from './WhatNow';
 /** The bench day: what now, who and what is taken when, when each phone is ready, who is waiting at the counter. */
 export function Today() {
     const day = useQuery(queries.day());
+    const me = useQuery(queries.me());
     const { data } = useQuery(queries.jobs());
     useEffect(() => {
         if (day.dataUpdatedAt > 0 && day.data) {
@@ -35,7 +37,8 @@ export function Today() {
                         {longDay(new Date(day.data?.now ?? serverNow()))}
                     </Typography>
                     <Typography color="textSecondary">
-                        {say('page.today.lindenhalt-tram-market-stall-9-open', {
+                        {say('page.today.open-and-handed-over', {
+                            shop: me.data?.shop.name ?? '',
                             open: atBench.size + atCounter.length,
                             closed: closed.length,
                         })}
@@ -45,6 +48,7 @@ export function Today() {
                     {say('page.today.check-in-a-phone')}
                 </Button>
             </Box>
+            {me.data?.role === 'owner' && data?.data.length === 0 && <FirstDay />}
             {day.data && <AtBench day={day.data} />}
             <Group
                 title={say('page.today.at-the-counter')}

@@ -61,6 +61,14 @@ function Form({ kept }: { kept: Kept }) {
             keep={say('page.shop-day.keep')}
             saving={save}
         >
+            <TextField
+                label={say('page.shop-day.name')}
+                value={settings.name ?? ''}
+                onChange={(e) => set({ name: e.target.value })}
+                required
+                slotProps={{ htmlInput: { maxLength: 80 } }}
+                sx={{ maxWidth: 520 }}
+            />
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))', gap: 2 }}>
                 {DAYS.map((day) => (
                     <Left
