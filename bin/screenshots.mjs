@@ -322,6 +322,12 @@ async function tellProgrammer(command) {
     });
 }
 
+/** Who takes over at this device. */
+async function takesOver() {
+    await page.getByRole('button', { name: /works here$/ }).click();
+    await page.getByRole('dialog').waitFor();
+}
+
 /** A customer's jobs, as they are chosen from. */
 async function lookForCustomer() {
     await page.getByLabel('Name as it was written down').fill('Ferenc Amadi');
@@ -337,6 +343,7 @@ const further = {
     money: ['/money', 'Money'],
     me: ['/me', 'Where you are signed in', secondFactor],
     people: ['/me', 'Where you are signed in', asOwner],
+    'takes-over': ['/', 'At the bench', takesOver],
     settings: ['/settings', 'Hours, people, equipment'],
     customers: ['/settings#customers', 'One customer', lookForCustomer],
     changes: ['/changes', 'Who changed what'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Account\AccountController;
+use App\Http\Account\ColleagueController;
 use App\Http\Account\InvitationController;
 use App\Http\Account\OwnController;
 use App\Http\Account\SessionController;
@@ -81,6 +82,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('me', [SessionController::class, 'show']);
     Route::put('me/password', [OwnController::class, 'password'])->can('keepOwn', User::class);
     Route::get('me/sessions', [OwnController::class, 'sessions'])->can('keepOwn', User::class);
+    Route::put('me/pin', [ColleagueController::class, 'pin'])->can('keepOwn', User::class);
+    Route::get('colleagues', [ColleagueController::class, 'index'])->can('keepOwn', User::class);
+    Route::post('colleagues/{account}', [ColleagueController::class, 'store'])->can('keepOwn', User::class);
     Route::delete('me/sessions/{session}', [OwnController::class, 'end'])->can('keepOwn', User::class);
     Route::post('me/second-factor', [OwnController::class, 'begin'])->can('keepOwn', User::class);
     Route::put('me/second-factor', [OwnController::class, 'confirm'])->can('keepOwn', User::class);

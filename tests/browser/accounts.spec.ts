@@ -73,8 +73,9 @@ test('somebody is added, comes in once, takes a second factor and is shut out', 
 test('a password is changed, and the session goes on', async ({ page }) => {
     await signIn(page, 'desk');
     await page.getByRole('link', { name: 'Account' }).click();
-    await page.getByLabel('Present password').fill('not this one');
-    await page.getByLabel('New password').fill('another long one');
+    const form = page.getByRole('form', { name: 'Password' });
+    await form.getByLabel('Present password').fill('not this one');
+    await form.getByLabel('New password').fill('another long one');
     await page.getByRole('button', { name: 'Change it' }).click();
     await expect(page.getByRole('alert')).toContainText('This is not your password');
     const password = process.env['FACELIFT_DEMO_PASSWORD'] ?? '';
@@ -82,11 +83,45 @@ test('a password is changed, and the session goes on', async ({ page }) => {
         [password, 'another long one'],
         ['another long one', password],
     ] as const) {
-        await page.getByLabel('Present password').fill(now);
+        await form.getByLabel('Present password').fill(now);
         await page.getByLabel('New password').fill(next);
         await page.getByRole('button', { name: 'Change it' }).click();
         await expect(page.getByRole('status').filter({ hasText: 'It is changed' })).toBeVisible();
         await page.reload();
         await expect(page.getByText('here', { exact: true })).toBeVisible();
     }
+});
+
+test('somebody else takes over at the device by a PIN, and only who has signed in there', async ({ page }) => {
+    const settled = page.getByText('Kept. It works on this device');
+    await signIn(page, 'second');
+    await page.getByRole('link', { name: 'Account' }).click();
+    const own = page.getByRole('form', { name: 'PIN for taking over' });
+    await own.getByLabel('Present password').fill(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');
+    await own.getByLabel('New PIN').fill('5926');
+    await own.getByRole('button', { name: 'Keep the PIN' }).click();
+    await expect(settled).toBeVisible();
+    await accessible(page);
+    await page.getByRole('button', { name: 'Sign out' }).click();
+
+    await page.getByLabel('E-mail address').fill('technician@lindenhalt.example');
+    await page.getByLabel('Password').fill(process.env['FACELIFT_DEMO_PASSWORD'] ?? '');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.getByRole('button', { name: 'Tomo works here' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Who takes over?' });
+    await expect(dialog.getByRole('button')).toHaveCount(1);
+    await dialog.getByRole('button', { name: 'Nuria Bakalov' }).click();
+    const asked = page.getByRole('dialog', { name: 'PIN of Nuria Bakalov' });
+    await accessible(page);
+    for (const digit of '1357') {
+        await asked.getByRole('button', { name: digit, exact: true }).click();
+    }
+    await asked.getByRole('button', { name: 'Take over' }).click();
+    await expect(asked.getByRole('alert')).toContainText('This is not the PIN');
+    // With the keyboard as well.
+    await page.keyboard.type('5926');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Nuria works here' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Nuria works here' })).toBeVisible();
 });

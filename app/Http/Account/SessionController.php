@@ -58,6 +58,7 @@ final readonly class SessionController
         assert($guard instanceof StatefulGuard);
         $guard->login($user);
         $request->session()->regenerate();
+        ColleagueController::signedIn($request, $user);
 
         return $this->show($request);
     }
@@ -74,6 +75,7 @@ final readonly class SessionController
             'name' => $user->name,
             'role' => $user->role->value,
             'secondFactor' => $user->totp_secret !== null,
+            'pin' => $user->pin !== null,
             'shop' => [
                 'name' => $shop->name,
                 'zone' => $shop->bench->hours->zone->getName(),

@@ -64,6 +64,14 @@ interface Answer<T> {
     response: Response;
 }
 
+/** For what is answered with nothing: done, or a thrown `Refused` that says why. */
+export async function done(call: Promise<{ data?: unknown; error?: unknown; response: Response }>): Promise<void> {
+    const answer = await call;
+    if (!answer.response.ok) {
+        await take(Promise.resolve(answer));
+    }
+}
+
 /** The answer's data, or a thrown `Refused` that says why. */
 export async function take<T>(call: Promise<Answer<T>>): Promise<NonNullable<T>> {
     const { data, error, response } = await call;

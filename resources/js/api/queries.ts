@@ -184,6 +184,7 @@ export const queries = {
         }),
     returns: () => queryOptions({ queryKey: ['returns'], queryFn: () => take(api.GET('/api/returns')) }),
     claims: () => queryOptions({ queryKey: ['claims'], queryFn: () => take(api.GET('/api/claims')) }),
+    colleagues: () => queryOptions({ queryKey: ['colleagues'], queryFn: () => take(api.GET('/api/colleagues')) }),
     keepingTime: (months?: number) =>
         queryOptions({
             queryKey: ['keeping-time', months ?? null],

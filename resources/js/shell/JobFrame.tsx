@@ -17,6 +17,7 @@ import { Note } from './Note';
 import { Refusal } from './Refusal';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
+import { WhoWorks } from './WhoWorks';
 import { useChange } from './useChange';
 import { anewAt, UnreadJob } from './UnreadJob';
 
@@ -97,6 +98,7 @@ function NotHere({ job, on }: { job: Job; on: string }) {
 }
 
 function JobBar({ job, here }: { job: Job; here: string }) {
+    const me = useQuery(queries.me()).data;
     const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');
     return (
         <TopBar>
@@ -168,6 +170,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 ))}
             </Tabs>
             <Saving />
+            {me && <WhoWorks me={me} short />}
         </TopBar>
     );
 }

@@ -9,6 +9,7 @@ import { useLook } from '../theme/Look';
 import { Clocks } from './Clocks';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
+import { WhoWorks } from './WhoWorks';
 import { say } from '../words/words';
 
 const places = [
@@ -75,8 +76,9 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                 <Button component={Link} to="/me" color="inherit">
                     {say('page.places-bar.account')}
                 </Button>
+                <WhoWorks me={me} />
                 <Button onClick={() => void signOut()} color="inherit">
-                    {say('page.places-bar.sign-out', { name: me.name.split(' ')[0] })}
+                    {say('page.places-bar.sign-out')}
                 </Button>
             </TopBar>
             <Clocks beside />

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { queries } from '../../api/queries';
 import { say } from '../../words/words';
 import { OwnPassword } from './OwnPassword';
+import { OwnPin } from './OwnPin';
 import { SecondFactor } from './SecondFactor';
 import { SignedIn } from './SignedIn';
 
@@ -20,6 +21,7 @@ export function Me() {
             </Typography>
             {me && <Typography color="textSecondary">{say(`role.${me.role}`)}</Typography>}
             <OwnPassword />
+            {me && <OwnPin set={me.pin} />}
             {me && <SecondFactor on={me.secondFactor} />}
             <SignedIn />
         </Box>

@@ -9,7 +9,7 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { PresentPassword } from './PresentPassword';
-import { useDone } from './useDone';
+import { useDone } from '../../shell/useDone';
 
 /** Another password, with the present one; with it every other session ends. */
 export function OwnPassword() {

@@ -11,7 +11,7 @@ import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
 import { PresentPassword } from './PresentPassword';
 import { Squares } from './Squares';
-import { useDone } from './useDone';
+import { useDone } from '../../shell/useDone';
 
 const meChanged = () => queryClient.invalidateQueries({ queryKey: ['me'] });
 

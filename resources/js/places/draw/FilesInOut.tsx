@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, take, type PhoneFile } from '../../api/client';
+import { api, done, take, type PhoneFile } from '../../api/client';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
@@ -34,7 +34,7 @@ export function FilesInOut({ file, open, versions }: Props) {
             }
             // What a browser decodes does not tell whether a member stood twice; its text() drops a byte order mark.
             const text = new TextDecoder('utf-8', { ignoreBOM: true }).decode(await f.arrayBuffer());
-            await take(api.POST('/api/phone-files/text', { body: { fileText: text } }));
+            await done(api.POST('/api/phone-files/text', { body: { fileText: text } }));
             const read = JSON.parse(text) as Omit<PhoneFile, 'format'> & { format?: unknown };
             if (read.format !== 'facelift-phone') {
                 throw new Error(say('page.files-in-out.it-is-not-a-phone-file'));

@@ -11,6 +11,7 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
+import { useDone } from '../../shell/useDone';
 import { mono } from '../../theme/tokens';
 import { fullDay, say } from '../../words/words';
 
@@ -66,13 +67,13 @@ function Chosen({ jobs }: { jobs: Found[] }) {
             URL.revokeObjectURL(link.href);
         },
     });
-    const forget = useMutation({
-        mutationFn: () => take(api.POST('/api/privacy/nameless', { body: { jobs: chosen } })),
-        onSuccess: async () => {
+    const forget = useDone(
+        () => api.POST('/api/privacy/nameless', { body: { jobs: chosen } }),
+        async () => {
             setSure(false);
             await queryClient.invalidateQueries();
         },
-    });
+    );
     const turn = (id: string) => setChosen(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id]);
     return (
         <>
