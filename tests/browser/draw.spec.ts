@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, choose, doStep, planned, planOf, signIn } from './technician';
 
@@ -285,6 +286,16 @@ test('an outline comes in from a drawing, a file goes out and in, and what is no
     await expect(figures(page)).toContainText(
         'x.json was not taken in: it is not a facelift-phone file. The drawing is as it was.',
     );
+    // What a browser decodes does not tell: a member that stands twice.
+    const vesper = readFileSync('phones/quillon-vesper.phone.json', 'utf8');
+    const opens = (text: string) =>
+        page
+            .getByLabel('Phone file')
+            .setInputFiles({ name: 'y.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await opens(vesper.replace('"family":', '"family": "slate", "family":'));
+    await expect(figures(page)).toContainText('family: stands a second time');
+    await opens(vesper);
+    await expect(figures(page).getByText(/was not taken in/)).toHaveCount(0);
 });
 
 test('several phone files go out in one, are looked at in words, and come in whole', async ({ page }) => {
