@@ -17,14 +17,14 @@ const what: Record<string, string> = {
     charge: 'charge',
 };
 
-const ROOM = 2;
+const ROOM = 1;
 const endOf = (t: { at: number; seconds: number }): number => t.at + 1000 * t.seconds;
 
 /** Clocks that run in any job, seen from every page; beside the work of one, or in a line of their own. */
 export function Clocks({ except, beside = false }: { except?: string; beside?: boolean }) {
     const { data } = useQuery(queries.timers());
     const all = (data?.timers ?? []).filter((t) => t.job !== except);
-    // Beside the work of one job there is room for two: those that end first.
+    // Beside the work of one job there is room for one, which ends first: the others are a tap away.
     const timers = beside ? all : [...all].sort((a, b) => endOf(a) - endOf(b)).slice(0, ROOM);
     const now = useNow(timers.length > 0);
     useEffect(() => {
@@ -68,7 +68,11 @@ export function Clocks({ except, beside = false }: { except?: string; beside?: b
                 );
             })}
             {timers.length < all.length && (
-                <ButtonBase component={Link} to="/" sx={{ minHeight: 40, px: 1, fontWeight: 700, borderRadius: 1 }}>
+                <ButtonBase
+                    component={Link}
+                    to="/"
+                    sx={{ minHeight: 40, px: 1, fontWeight: 700, borderRadius: 1, whiteSpace: 'nowrap' }}
+                >
                     {say('page.clocks.more', { more: all.length - timers.length })}
                 </ButtonBase>
             )}

@@ -170,7 +170,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 ))}
             </Tabs>
             <Saving />
-            {me && <WhoWorks me={me} short />}
+            {me && <WhoWorks me={me} />}
         </TopBar>
     );
 }

@@ -20,7 +20,7 @@ const SHORTEST = 4;
 const first = (name: string): string => name.split(' ')[0] ?? name;
 
 /** Who works at this device, and who takes over by a PIN: two taps and four digits, gloves on. */
-export function WhoWorks({ me, short = false }: { me: Schemas['Me']; short?: boolean }) {
+export function WhoWorks({ me }: { me: Schemas['Me'] }) {
     const [open, setOpen] = useState(false);
     return (
         <>
@@ -31,7 +31,7 @@ export function WhoWorks({ me, short = false }: { me: Schemas['Me']; short?: boo
                 aria-label={say('page.who-works.here', { name: first(me.name) })}
                 sx={{ flexShrink: 0 }}
             >
-                {short ? first(me.name) : say('page.who-works.here', { name: first(me.name) })}
+                {first(me.name)}
             </Button>
             {open && <TakeOver me={me} close={() => setOpen(false)} />}
         </>
