@@ -7,6 +7,7 @@ namespace App\Calibration;
 use App\Exceptions\Conflict;
 use App\Models\Job;
 use App\Models\User;
+use App\Node\Lease;
 use Closure;
 use Facelift\Calibration\Ask;
 use Facelift\Calibration\AskKind;
@@ -19,7 +20,7 @@ use Facelift\Calibration\Seen\WriteBegun;
 use Facelift\Calibration\Socket;
 use Facelift\Calibration\WireFault;
 use Facelift\Document\Reason;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** Goes on with a transfer as far as it goes by itself: to the kept dump of the old display, to the end, or a fault. */
 final readonly class WorkTransfer
@@ -28,7 +29,9 @@ final readonly class WorkTransfer
     private const MOST = 60;
 
     /** One programmer, one hand: a shop has one. */
-    private const LOCK = 'facelift-programmer';
+    private const LOCK = 'programmer';
+    /** That it is held without a sign of work; between two blocks pass at most a few. */
+    private const SECONDS = 30;
 
     public function __construct(private Transfers $transfers, private KeepSeen $keep) {}
 
@@ -41,16 +44,24 @@ final readonly class WorkTransfer
      */
     public function __invoke(Job $job, User $user, ProgrammerWire $wire, Closure $progress): ?Reason
     {
-        $lock = DB::connection();
-        // Held by the connection: whoever is stopped half-way lets go of it.
-        if ($lock->scalar('select get_lock(?, 0)', [self::LOCK]) !== 1) {
+        // On whichever machine it is asked for; whoever is stopped half-way lets go of it by running out.
+        $lease = new Lease(self::LOCK, Str::random(20), self::SECONDS);
+        if (!$lease->hold()) {
             throw Conflict::notReachable('The programmer is in use for another display. Try again when it is done.');
         }
+        $renewed = time();
+        $goesOn = static function (Ask $ask, int $done, int $of) use ($lease, $progress, &$renewed): void {
+            if (time() - $renewed >= self::SECONDS / 4) {
+                $renewed = time();
+                $lease->hold();
+            }
+            $progress($ask, $done, $of);
+        };
         try {
-            return $this->work($job, $user, new Programmer($wire), $progress);
+            return $this->work($job, $user, new Programmer($wire), $goesOn);
         } finally {
             $wire->hangUp();
-            $lock->scalar('select release_lock(?)', [self::LOCK]);
+            $lease->release();
         }
     }
 

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\KeptDump;
 use App\Models\Role;
 use App\Models\TransferEvent;
+use App\Node\Lease;
 use Facelift\Calibration\Dump;
 use Facelift\Calibration\DumpDocument;
 use Facelift\Calibration\Seen\WriteBegun;
@@ -195,12 +196,13 @@ final class TransferTest extends TestCase
 
     public function testSomebodyElseAtTheProgrammerIsToldSo(): void
     {
-        $other = DB::connectUsing('other', Config::array('database.connections.' . Config::string('database.default')));
-        $other->scalar('select get_lock(?, 0)', ['facelift-programmer']);
+        $other = new Lease('programmer', 'somebody, on this or another machine', 30);
+        self::assertTrue($other->hold());
         $lines = $this->go();
         self::assertStringContainsString('in use', (string) json_encode($lines[0]));
-        DB::purge('other');
+        $other->release();
         $this->go();
+        self::assertTrue($other->hold(), 'and it is free when the transfer has gone as far as it goes');
         self::assertTrue($this->state()['mayGo']);
     }
 
