@@ -221,6 +221,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         ->can('keep', Absence::class);
     Route::get('shop', [ShopController::class, 'show'])->can('viewAny', Job::class);
     Route::put('shop', [ShopController::class, 'update'])->can('keep', ShopRule::class);
+    Route::post('shop/effect', [DayController::class, 'otherwise'])->can('keep', ShopRule::class);
     Route::get('rules', [RulesController::class, 'show'])->can('keep', ShopRule::class);
     Route::put('rules', [RulesController::class, 'update'])->can('keep', ShopRule::class);
     Route::post('rules/effect', [RulesController::class, 'effect'])->can('keep', ShopRule::class);

@@ -11,8 +11,8 @@ use Facelift\Schedule\Day\Planned;
 /** What one day does to phones that another did not. */
 final readonly class Difference
 {
-    /** s that nobody would notice */
-    private const SMALL = 60;
+    /** ms that nobody would notice */
+    private const SMALL = 60_000;
 
     /**
      * @param float $certainty with which a new time is said
@@ -27,14 +27,19 @@ final readonly class Difference
         $time = $after->laid->day->time;
         $rows = [];
         foreach ($accepted->jobs() as $job) {
-            if (!isset($now[$job->id], $then[$job->id]) || abs($now[$job->id] - $then[$job->id]) < self::SMALL) {
+            if (!isset($now[$job->id], $then[$job->id])) {
                 continue;
             }
+            // By the clock: within other opening hours the same time of work ends on another day.
+            $was = $before->laid->day->time->moment($then[$job->id]);
             $ready = $time->moment($now[$job->id]);
+            if (abs($ready - $was) < self::SMALL) {
+                continue;
+            }
             $rows[] = [
                 'job' => $job->id,
                 'tag' => $job->tag(),
-                'before' => $before->laid->day->time->moment($then[$job->id]),
+                'before' => $was,
                 'after' => $ready,
                 'promisedAt' => $job->promised_at?->getTimestampMs(),
                 'call' => self::call($job, $ready)

@@ -105,6 +105,29 @@ final class ShopDay
         return $row;
     }
 
+    /**
+     * What something comes to if the shop were as these settings say; nothing is kept.
+     *
+     * @template T
+     *
+     * @param array<string, mixed> $settings
+     * @param \Closure(): T       $do
+     *
+     * @return T
+     *
+     * @throws Unreadable If they are faulty.
+     */
+    public function as(array $settings, \Closure $do): mixed
+    {
+        $is = $this->read;
+        $this->read = $this->reads($settings);
+        try {
+            return $do();
+        } finally {
+            $this->read = $is;
+        }
+    }
+
     private function reads(mixed $settings): Shop
     {
         $paces = [];

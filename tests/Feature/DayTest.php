@@ -69,6 +69,30 @@ final class DayTest extends TestCase
         $this->ask('GET', '/day', [], 200)->assertJsonPath('people.0.next.0.job', $second->job);
     }
 
+    public function testOtherHoursAreTriedOnThePhonesThatAreHere(): void
+    {
+        [$first, $second] = $this->two();
+        $this->as(Role::Owner);
+        $settings = (array) $this->ask('GET', '/shop', [], 200)->json('settings');
+        $day = $this->ask('GET', '/day', [], 200)->json('phones');
+        self::assertSame([], $this->ask('POST', '/shop/effect', ['settings' => $settings], 200)->json('moved'));
+
+        // It would not open again before Saturday.
+        $shut = ['closed' => ['2026-11-26', '2026-11-27']] + $settings;
+        $moved = $this->ask('POST', '/shop/effect', ['settings' => $shut], 200)->json('moved');
+        self::assertIsArray($moved);
+        self::assertEqualsCanonicalizing([$first->job, $second->job], array_column($moved, 'job'));
+        foreach ($moved as $m) {
+            $after = data_get($m, 'after');
+            self::assertIsInt($after);
+            self::assertSame('2026-11-28', Carbon::createFromTimestampMs($after, 'Europe/Berlin')->toDateString());
+            self::assertNotNull(data_get($m, 'call'), 'whoever was promised today has to be called');
+        }
+        $this->ask('GET', '/shop', [], 200)->assertJsonPath('settings', $settings);
+        self::assertSame($day, $this->ask('GET', '/day', [], 200)->json('phones'), 'nothing is kept');
+        $this->ask('POST', '/shop/effect', ['settings' => ['certainty' => 3] + $settings], 422);
+    }
+
     public function testWhoLeavesIsNotPlannedAndWhoHasToBeCalledIsSaid(): void
     {
         [$first] = $this->two();

@@ -39,6 +39,20 @@ final readonly class DayController
         ]);
     }
 
+    /** What other settings of the shop would do to the phones that are here; nothing is kept. */
+    public function otherwise(ShopEffectRequest $request, Accepted $accepted, ShopDay $shop): JsonResponse
+    {
+        $before = $this->day->forget()->planned();
+        $moved = $shop->as($request->settings(), fn(): array => Difference::between(
+            $before,
+            $this->day->plan($this->day->day()),
+            $accepted,
+            $shop->shop()->certainty,
+        ));
+
+        return new JsonResponse(['moved' => $moved]);
+    }
+
     /** A phone is put where it is wanted, or its promise before those of others. */
     public function place(PlaceRequest $request, Job $job, ChangeJob $change): JsonResponse
     {

@@ -11,6 +11,7 @@ import { say } from '../../words/words';
 import { KeepForm } from './KeepForm';
 import { Left, spans } from './Left';
 import { People } from './People';
+import { ShopEffect } from './ShopEffect';
 import { ShownAs } from './ShownAs';
 
 type Kept = Schemas['ShopKept'];
@@ -112,6 +113,7 @@ function Form({ kept }: { kept: Kept }) {
                     ))}
                 </TextField>
             </Box>
+            <ShopEffect settings={settings} />
             <ShownAs kept={kept} settings={settings} set={set} />
         </KeepForm>
     );

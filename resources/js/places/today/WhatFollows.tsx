@@ -23,12 +23,7 @@ export function WhatFollows({ change }: { change: ReturnType<typeof useDay> }) {
                     <Typography component="h3" sx={{ fontWeight: 700 }}>
                         {say('page.day.what-follows')}
                     </Typography>
-                    {change.follows.moved.length === 0 && <span>{say('page.day.nothing-follows')}</span>}
-                    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-                        {change.follows.moved.map((m) => (
-                            <Line key={m.job} moved={m} />
-                        ))}
-                    </Box>
+                    <MovedPhones moved={change.follows.moved} />
                 </>
             )}
             <Box sx={{ display: 'flex', gap: 1.5 }}>
@@ -41,6 +36,20 @@ export function WhatFollows({ change }: { change: ReturnType<typeof useDay> }) {
                     {say('page.day.leave-it')}
                 </Button>
             </Box>
+        </Box>
+    );
+}
+
+/** Phones that would be ready at another time, the later ones first. */
+export function MovedPhones({ moved }: { moved: Moved[] }) {
+    if (moved.length === 0) {
+        return <span>{say('page.day.nothing-follows')}</span>;
+    }
+    return (
+        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {moved.map((m) => (
+                <Line key={m.job} moved={m} />
+            ))}
         </Box>
     );
 }
