@@ -36,7 +36,7 @@ final readonly class Colleagues
     {
         return User::query()
             ->whereKeyNot($here->id)
-            ->whereNotNull('pin')
+            ->whereNotNull('short_code')
             ->whereNull('disabled_at')
             // A second factor is not to be gone round by four digits.
             ->whereNull('totp_secret')
@@ -56,7 +56,7 @@ final readonly class Colleagues
             ->where('user_id', $next->id)
             ->where('wrong', '<', self::MOST_WRONG)
             ->increment('wrong');
-        $fits = $counted === 1 && Hash::check($pin, (string) $next->pin);
+        $fits = $counted === 1 && Hash::check($pin, (string) $next->short_code);
         if ($fits) {
             $this->knows($next);
         }

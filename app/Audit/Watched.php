@@ -51,7 +51,7 @@ final readonly class Watched
     ];
 
     /** Said to have changed, and not to what. */
-    private const SECRET = ['password', 'pin', 'totp_secret', 'calendar_secret', 'receipt'];
+    private const SECRET = ['password', 'short_code', 'totp_secret', 'calendar_secret', 'receipt'];
 
     public static function about(Model $row): ?About
     {

@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 
 /**
  * @property string|null $password    null until somebody has set one
- * @property string|null $pin         hashed; null if none is set
+ * @property string|null $short_code  hashed; null if none is set
  * @property bool        $expert      may move a display's chip
  * @property Carbon|null $disabled_at since when nobody gets in with it
  * @property string|null $totp_secret in base32; null without a second factor
@@ -21,10 +21,10 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'role', 'expert', 'asked_as'];
 
     protected $attributes = [
-        'expert' => false, 'version' => 1, 'disabled_at' => null, 'totp_secret' => null, 'pin' => null,
+        'expert' => false, 'version' => 1, 'disabled_at' => null, 'totp_secret' => null, 'short_code' => null,
     ];
 
-    protected $hidden = ['password', 'remember_token', 'totp_secret', 'pin'];
+    protected $hidden = ['password', 'remember_token', 'totp_secret', 'short_code'];
 
     public function isOwner(): bool
     {

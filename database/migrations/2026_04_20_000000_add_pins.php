@@ -10,7 +10,7 @@ return new class extends Migration {
     public function up(): void
     {
         Schema::table('users', static function (Blueprint $table): void {
-            $table->string('pin', 100)->nullable();
+            $table->string('short_code', 100)->nullable();
         });
         Schema::create('known_devices', static function (Blueprint $table): void {
             // The device's own word, hashed: who reads this table cannot pass for it.
@@ -25,7 +25,7 @@ return new class extends Migration {
     {
         Schema::dropIfExists('known_devices');
         Schema::table('users', static function (Blueprint $table): void {
-            $table->dropColumn('pin');
+            $table->dropColumn('short_code');
         });
     }
 };

@@ -33,7 +33,7 @@ final class ColleagueTest extends TestCase
             ->assertCookie('facelift_device');
         $this->ask('GET', '/me', status: 200)->assertJsonPath('pin', true);
         $written = Audit::query()->where('about', 'person')->latest('id')->firstOrFail();
-        self::assertSame([['pin', null, '•••']], $written->changes);
+        self::assertSame([['short_code', null, '•••']], $written->changes);
         $this->ask('PUT', '/me/pin', ['current' => 'right-password', 'pin' => null], 204);
         $this->ask('GET', '/me', status: 200)->assertJsonPath('pin', false);
     }
@@ -52,10 +52,10 @@ final class ColleagueTest extends TestCase
         self::assertFalse($device->fits($here, $next, '4071'));
         self::assertTrue($device->fits($here, $next, '5926'));
         // Shut out, with a second factor, or without a PIN: none of them by four digits.
-        foreach ([['disabled_at' => now()], ['totp_secret' => 'JBSWY3DPEHPK3PXP'], ['pin' => null]] as $change) {
+        foreach ([['disabled_at' => now()], ['totp_secret' => 'JBSWY3DPEHPK3PXP'], ['short_code' => null]] as $change) {
             $next->forceFill($change)->save();
             self::assertFalse($device->fits($here, $next, '5926'), (string) array_key_first($change));
-            $next->forceFill(['disabled_at' => null, 'totp_secret' => null, 'pin' => bcrypt('5926')])->save();
+            $next->forceFill(['disabled_at' => null, 'totp_secret' => null, 'short_code' => bcrypt('5926')])->save();
         }
         self::assertTrue($device->fits($here, $next, '5926'));
     }
@@ -110,7 +110,7 @@ final class ColleagueTest extends TestCase
             'password' => 'right-password',
             'role' => Role::Technician,
         ]);
-        $user->forceFill(['pin' => bcrypt($pin)])->save();
+        $user->forceFill(['short_code' => bcrypt($pin)])->save();
 
         return $user->refresh();
     }

@@ -71,7 +71,7 @@ final readonly class ColleagueController
         }
         $pin = $request->pin();
         $user->getConnection()->transaction(static function () use ($request, $user, $pin): void {
-            $user->forceFill(['pin' => $pin === null ? null : Hash::make($pin)])->save();
+            $user->forceFill(['short_code' => $pin === null ? null : Hash::make($pin)])->save();
             Colleagues::forget($user);
             if ($pin !== null) {
                 self::signedIn($request, $user);

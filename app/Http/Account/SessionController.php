@@ -75,7 +75,7 @@ final readonly class SessionController
             'name' => $user->name,
             'role' => $user->role->value,
             'secondFactor' => $user->totp_secret !== null,
-            'pin' => $user->pin !== null,
+            'pin' => $user->short_code !== null,
             'shop' => [
                 'name' => $shop->name,
                 'zone' => $shop->bench->hours->zone->getName(),
