@@ -1,5 +1,6 @@
 // Makes one PNG per main view from a running demo: node bin/screenshots.mjs ADDRESS PASSWORD FOLDER [NAME…]
 import { chromium } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { executablePath, switches } from './chromium.mjs';
 import { onThePhone, sheet } from './phone-shots.mjs';
@@ -225,6 +226,8 @@ async function worked(id, kind, gate = null, stop = null) {
     const done = (await ask('GET', `/jobs/${id}/bench`)).done.map((d) => d.step);
     const events = [];
     let at = Date.now() - 4 * 3600_000;
+    // It came in before any of it was done.
+    execFileSync('php', ['tests/browser/came-in.php', id, String(at - 300_000)]);
     const until = plan.steps.findIndex((s) =>
         stop === null ? s.kind === kind && s.gate === (gate ?? s.gate) : s.id === stop,
     );

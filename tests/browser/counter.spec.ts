@@ -227,7 +227,7 @@ test('the shelf: a list comes in, is counted, and its labels open', async ({ pag
 
 test('the owner sets the rules; the margin is not for the front desk', async ({ page }) => {
     await signIn(page, 'owner');
-    await page.getByRole('tab', { name: 'Money' }).click();
+    await page.getByRole('tab', { name: 'Settings' }).click();
     await expect(page.getByRole('heading', { name: 'Rules of pricing' })).toBeVisible();
     await accessible(page);
     const pricing = page.getByRole('form', { name: 'Rules of pricing' });

@@ -35,6 +35,11 @@ export async function plugDisplays(phone: string): Promise<void> {
     await run('php', ['artisan', 'facelift:displays', phone], { env: process.env });
 }
 
+/** What another screen has told of a phone happened after it came in, ms since 1970. */
+export async function cameIn(job: string, at: number): Promise<void> {
+    await run('php', ['tests/browser/came-in.php', job, String(at)], { env: process.env });
+}
+
 async function tell(control: string, ...commands: string[]): Promise<void> {
     const port = Number(process.env[control]);
     for (const command of commands) {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type APIResponse, type Locator, type Page } from '@playwright/test';
-import { plugDisplays } from './server';
+import { cameIn, plugDisplays } from './server';
 import type { components } from '../../resources/js/api/schema';
 
 type Plan = components['schemas']['Plan'];
@@ -325,6 +325,7 @@ export async function workedUpTo(page: Page, job: string, stop: (step: Step) => 
     const plan = await planOf(page, job);
     const events: unknown[] = [];
     let at = Date.now() - 4 * 3600_000;
+    await cameIn(job.replace('/jobs/', ''), at - 300_000);
     const say = (type: string, data: Record<string, string>) =>
         events.push({ id: crypto.randomUUID(), type, at: (at += 1), data });
     const found = plan.steps.findIndex(stop);

@@ -3,7 +3,12 @@ import type { BenchEvent, BenchState, Schemas } from '../api/client';
 export type Capture = Schemas['Capture'];
 
 /** What waits to be sent: an event of the bench, or something that was said of a phone that nobody has drawn. */
-export type Waiting = { job: string; event: BenchEvent; said?: never } | { job: string; said: Capture; event?: never };
+export type Waiting = (
+    { job: string; event: BenchEvent; said?: never } | { job: string; said: Capture; event?: never }
+) & {
+    /** How far its moment was set ahead of this device's clock, ms: known only where it was said. */
+    ahead?: number;
+};
 
 /** Something that was said and could not be kept, with the server's words. */
 export interface Unsaid {
@@ -29,8 +34,11 @@ export interface Store {
 }
 export interface Ports {
     store: Store;
-    send: (job: string, events: BenchEvent[]) => Promise<Sent>;
-    tell: (job: string, said: Capture) => Promise<Told>;
+    /** `ahead` is that of what is sent: what this device's clock shows by now is told on the same footing. */
+    send: (job: string, events: BenchEvent[], ahead: number) => Promise<Sent>;
+    tell: (job: string, said: Capture, ahead: number) => Promise<Told>;
+    /** How far moments that are said now are set ahead of this device's clock, ms. */
+    ahead: () => number;
     /** Calls back after so many ms. */
     later: (ms: number, run: () => void) => void;
     answered: (job: string, state: BenchState) => void;
@@ -46,6 +54,8 @@ export interface Snapshot {
 const KEY = 'facelift.outbox.1';
 const BATCH = 100;
 const SLOWEST = 8_000;
+/** What clocks may have been set by between two events that are sent together, ms. */
+const SAME = 2_000;
 
 /**
  * Events that were confirmed on screen and are not yet known to be kept.
@@ -70,13 +80,14 @@ export class Outbox {
     readonly current = (): Snapshot => this.snapshot;
 
     push(job: string, ...events: BenchEvent[]): void {
-        this.write([...this.read(), ...events.map((event) => ({ job, event }))]);
+        const ahead = this.ports.ahead();
+        this.write([...this.read(), ...events.map((event) => ({ job, event, ahead }))]);
         void this.flush();
     }
 
     /** In the order in which it happened: what is said of a phone stands between what was done before and after. */
     say(job: string, said: Capture): void {
-        this.write([...this.read(), { job, said }]);
+        this.write([...this.read(), { job, said, ahead: this.ports.ahead() }]);
         void this.flush();
     }
 
@@ -105,7 +116,8 @@ export class Outbox {
             return;
         }
         this.set({ sending: true });
-        const gone = first.said ? await this.told(first.job, first.said) : await this.sent(first.job);
+        const ahead = first.ahead ?? this.ports.ahead();
+        const gone = first.said ? await this.told(first.job, first.said, ahead) : await this.sent(first.job, ahead);
         this.set({ sending: false, unreachable: !gone });
         if (!gone) {
             this.pause = Math.min(this.pause * 2, SLOWEST);
@@ -118,12 +130,12 @@ export class Outbox {
         }
     }
 
-    /** The events of a job up to what was said next; false if the server is away. */
-    private async sent(job: string): Promise<boolean> {
+    /** The events of a job up to what was said next, or by another clock; false if the server is away. */
+    private async sent(job: string, ahead: number): Promise<boolean> {
         const own = this.read().filter((w) => w.job === job);
-        const until = own.findIndex((w) => w.said !== undefined);
+        const until = own.findIndex((w) => w.said !== undefined || Math.abs((w.ahead ?? ahead) - ahead) > SAME);
         const batch = own.slice(0, until === -1 ? BATCH : Math.min(until, BATCH)).flatMap((w) => w.event ?? []);
-        const sent = await this.ports.send(job, batch);
+        const sent = await this.ports.send(job, batch, ahead);
         if (sent.kind === 'unreachable') {
             return false;
         }
@@ -131,8 +143,8 @@ export class Outbox {
         return true;
     }
 
-    private async told(job: string, said: Capture): Promise<boolean> {
-        const told = await this.ports.tell(job, said);
+    private async told(job: string, said: Capture, ahead: number): Promise<boolean> {
+        const told = await this.ports.tell(job, said, ahead);
         if (told.kind === 'unreachable') {
             return false;
         }

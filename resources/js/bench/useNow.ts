@@ -11,6 +11,9 @@ export function learnServerTime(serverMs: number): void {
 
 export const serverNow = (): number => Math.round(Date.now() + offset);
 
+/** How far moments that are said now lie ahead of this device's own clock, ms. */
+export const serverAhead = (): number => offset;
+
 /** The time, four times a second while something runs. */
 export function useNow(running: boolean): number {
     const [now, setNow] = useState(serverNow);

@@ -4,16 +4,18 @@ import { queries } from '../api/queries';
 import { queryClient } from '../api/queryClient';
 import { newId } from './ids';
 import { Outbox, type Capture, type Sent, type Snapshot, type Told } from './outbox';
-import { serverNow } from './useNow';
+import { serverAhead, serverNow } from './useNow';
 
-async function send(job: string, events: BenchEvent[]): Promise<Sent> {
+const sentAt = (ahead: number): number => Math.round(Date.now() + ahead);
+
+async function send(job: string, events: BenchEvent[], ahead: number): Promise<Sent> {
     try {
         return {
             kind: 'answered',
             answer: await take(
                 api.POST('/api/jobs/{job}/events', {
                     params: { path: { job } },
-                    body: { events, sentAt: serverNow() },
+                    body: { events, sentAt: sentAt(ahead) },
                 }),
             ),
         };
@@ -26,10 +28,13 @@ async function send(job: string, events: BenchEvent[]): Promise<Sent> {
     }
 }
 
-async function tell(job: string, said: Capture): Promise<Told> {
+async function tell(job: string, said: Capture, ahead: number): Promise<Told> {
     try {
         const changed = await take(
-            api.POST('/api/jobs/{job}/captures', { params: { path: { job } }, body: { ...said, sentAt: serverNow() } }),
+            api.POST('/api/jobs/{job}/captures', {
+                params: { path: { job } },
+                body: { ...said, sentAt: sentAt(ahead) },
+            }),
         );
         // The drawing first: a plan that names what the drawing has not would be shown for a moment.
         await queryClient.query(queries.phone(changed.phone.id));
@@ -48,6 +53,7 @@ export const outbox = new Outbox({
     store: window.localStorage,
     send,
     tell,
+    ahead: serverAhead,
     later: (ms, run) => window.setTimeout(run, ms),
     answered: (job, state) => {
         queryClient.setQueryData(queries.bench(job).queryKey, state);

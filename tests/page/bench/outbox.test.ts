@@ -51,20 +51,24 @@ function bench(
 ) {
     const sent: string[][] = [];
     const delayed: (() => void)[] = [];
+    const clock = { ahead: 0 };
+    const footing: number[] = [];
     const outbox = new Outbox({
         store,
-        send: (_job, events) => {
+        send: (_job, events, ahead) => {
             sent.push(events.map((e) => e.id));
+            footing.push(ahead);
             return Promise.resolve(answers(events));
         },
         tell: (_job, one) => {
             sent.push([`said ${one.id}`]);
             return Promise.resolve(told(one));
         },
+        ahead: () => clock.ahead,
         later: (_ms, run) => delayed.push(run),
         answered: () => undefined,
     });
-    return { outbox, sent, delayed, store };
+    return { outbox, sent, delayed, store, clock, footing };
 }
 
 describe('outbox', () => {
@@ -94,6 +98,18 @@ describe('outbox', () => {
         first.outbox.push('job', event('a'));
         const second = bench((events) => kept(events.map((e) => e.id)), first.store);
         expect(second.outbox.current().waiting.map((w) => w.event?.id)).toEqual(['a']);
+    });
+    it('sends moments on the footing of the clock that told them, also after a reload', async () => {
+        const first = bench(() => ({ kind: 'unreachable' }));
+        first.clock.ahead = 200_000;
+        first.outbox.push('job', event('a'), event('b'));
+        // The next page does not know yet how far this device's clock is off.
+        const second = bench((events) => kept(events.map((e) => e.id)), first.store);
+        second.outbox.push('job', event('c'));
+        await second.outbox.flush();
+        await second.outbox.flush();
+        expect(second.sent).toEqual([['a', 'b'], ['c']]);
+        expect(second.footing).toEqual([200_000, 0]);
     });
     it('shows what was refused, and why, and does not send it again', async () => {
         const b = bench(() => kept([], [{ id: 'a', code: 'wet' }]));
