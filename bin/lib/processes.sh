@@ -137,7 +137,7 @@ rotate_logs() {
 }
 
 enough_room() { # before anything is touched
-    local free least=${FACELIFT_LEAST_FREE:-500}
+    local free least=${FACELIFT_LEAST_FREE:-200}
     free=$(($(df -Pk "$VAR" | awk 'NR == 2 { print $4 }') / 1024))
     [ "$free" -ge "$least" ] || die "only $free MB are free where the shop's data lie ($VAR), and $least are needed: nothing was started"
 }
