@@ -8,6 +8,7 @@ use App\Exceptions\Conflict;
 use App\Jobs\ShopDay;
 use App\Models\Job;
 use App\Models\ShopSetting;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -63,25 +64,21 @@ final readonly class KeepingTime
     {
         $since = self::since($this->row()->keep_months);
         $done = 0;
-        $left = null;
-        do {
-            $batch = Job::query()
-                ->whereNull('nameless_at')
-                ->where('handed_over_at', '<', $since)
-                ->when($left !== null, static fn($q) => $q->where('handed_over_at', '>=', $left?->handed_over_at))
-                ->orderBy('handed_over_at')
-                ->limit(self::BATCH)
-                ->get();
-            $before = $done;
-            foreach ($batch as $job) {
-                try {
-                    ($this->nameless)($job);
-                    ++$done;
-                } catch (Conflict) {
-                    $left ??= $job;
+        Job::query()
+            ->whereNull('nameless_at')
+            ->where('handed_over_at', '<', $since)
+            ->select(['id', 'number'])
+            ->chunkById(self::BATCH, function (Collection $jobs) use (&$done): void {
+                /** @var Collection<int, Job> $jobs */
+                foreach ($jobs as $job) {
+                    try {
+                        ($this->nameless)($job);
+                        ++$done;
+                    } catch (Conflict) {
+                        continue;
+                    }
                 }
-            }
-        } while ($done > $before && count($batch) === self::BATCH);
+            }, 'number');
 
         return $done;
     }
