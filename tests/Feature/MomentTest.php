@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\BenchEvent;
 use App\Models\Job;
 use App\Models\Role;
+use Facelift\Bench\EventType;
 use Tests\TestCase;
 
 /** When something is said to have happened: by a clock that is off it is set right, and what cannot be is refused. */
@@ -55,6 +56,17 @@ final class MomentTest extends TestCase
         self::assertTrue($kept === null || $kept->at === $now - 7);
         $this->ask('POST', "/jobs/$t->job/events", ['events' => [$second], 'sentAt' => 'noon'], 422)
             ->assertJsonValidationErrors(['sentAt']);
+    }
+
+    public function testAnEventThatSaysNothingIsRefusedAndTheOthersAreKept(): void
+    {
+        $t = $this->atBench();
+        $good = ['at' => now()->getTimestampMs()] + $t->event('step-done', ['step' => 'power-off']);
+        foreach (EventType::cases() as $type) {
+            $bare = ['at' => now()->getTimestampMs(), 'data' => new \stdClass()] + $t->event($type->value, []);
+            $sent = $this->ask('POST', "/jobs/$t->job/events", ['events' => [$bare, $good]], 200);
+            self::assertContains($good['id'], [...(array) $sent->json('accepted')], $type->value);
+        }
     }
 
     public function testOnlyTechniciansSay(): void

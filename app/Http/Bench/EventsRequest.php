@@ -39,7 +39,8 @@ final class EventsRequest extends FormRequest
     /** @return list<Event> */
     public function events(): array
     {
-        /** @var list<array{id: string, type: string, at: int, data: array<string, string|int>}> $events */
+        // The validator leaves out a map without members.
+        /** @var list<array{id: string, type: string, at: int, data?: array<string, string|int>}> $events */
         $events = $this->validated('events');
 
         return array_map(
@@ -47,7 +48,7 @@ final class EventsRequest extends FormRequest
                 mb_strtolower($e['id']),
                 EventType::from($e['type']),
                 $e['at'],
-                $e['data'],
+                $e['data'] ?? [],
             ),
             $events,
         );
