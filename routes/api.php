@@ -82,7 +82,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::get('me', [SessionController::class, 'show']);
     Route::put('me/password', [OwnController::class, 'password'])->can('keepOwn', User::class);
     Route::get('me/sessions', [OwnController::class, 'sessions'])->can('keepOwn', User::class);
-    Route::put('me/pin', [ColleagueController::class, 'pin'])->can('keepOwn', User::class);
+    Route::put('me/pin', [OwnController::class, 'pin'])->can('keepOwn', User::class);
     Route::get('colleagues', [ColleagueController::class, 'index'])->can('keepOwn', User::class);
     Route::post('colleagues/{account}', [ColleagueController::class, 'store'])->can('keepOwn', User::class);
     Route::delete('me/sessions/{session}', [OwnController::class, 'end'])->can('keepOwn', User::class);

@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
-use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -59,24 +58,6 @@ final readonly class ColleagueController
         $guard->login($account);
         $request->session()->forget(['password_hash_web', 'password_hash_sanctum']);
         $request->session()->regenerate();
-
-        return new Response(status: 204);
-    }
-
-    public function pin(PinRequest $request): Response
-    {
-        $user = self::user($request);
-        if (!Hash::check($request->string('current')->toString(), (string) $user->password)) {
-            throw ValidationException::withMessages(['current' => 'This is not your password. Nothing was kept.']);
-        }
-        $pin = $request->pin();
-        $user->getConnection()->transaction(static function () use ($request, $user, $pin): void {
-            $user->forceFill(['short_code' => $pin === null ? null : Hash::make($pin)])->save();
-            Colleagues::forget($user);
-            if ($pin !== null) {
-                self::signedIn($request, $user);
-            }
-        });
 
         return new Response(status: 204);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Account;
 
+use App\Account\Colleagues;
 use App\Account\Sessions;
 use App\Account\SetPassword;
 use App\Account\Totp;
@@ -14,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 
@@ -75,6 +77,22 @@ final readonly class OwnController
         }
         $user->forceFill(['totp_secret' => $secret, 'totp_last' => $window])->save();
         self::session($request)->forget(self::WAITING);
+
+        return new Response(status: 204);
+    }
+
+    /** A PIN to take over by, or none any more; every device asks for the password once again. */
+    public function pin(PinRequest $request): Response
+    {
+        $user = self::known($request, $request->string('current')->toString());
+        $pin = $request->pin();
+        DB::transaction(static function () use ($request, $user, $pin): void {
+            $user->forceFill(['short_code' => $pin === null ? null : Hash::make($pin)])->save();
+            Colleagues::forget($user);
+            if ($pin !== null) {
+                ColleagueController::signedIn($request, $user);
+            }
+        });
 
         return new Response(status: 204);
     }

@@ -12,6 +12,7 @@ use App\Privacy\KeepingTime;
 use App\Privacy\MakeNameless;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 /** What is kept of customers: how long, everything of one of them, and taken out on their wish. The owner's. */
 final readonly class PrivacyController
@@ -22,14 +23,17 @@ final readonly class PrivacyController
     public function show(LookRequest $request): JsonResponse
     {
         $row = $this->time->row();
-        $months = $request->has('months') ? $request->integer('months') : $row->keep_months;
 
-        return new JsonResponse(['over' => $this->time->over($months)] + $this->row($row));
+        return new JsonResponse(
+            $this->row($row, $request->has('months') ? $request->integer('months') : $row->keep_months),
+        );
     }
 
     public function update(KeepingTimeRequest $request): JsonResponse
     {
-        return new JsonResponse($this->row($this->time->keep($request->integer('version'), $request->months())));
+        return new JsonResponse(
+            $this->row($this->time->keep($request->version(), $request->months()), $request->months()),
+        );
     }
 
     /** Closed jobs of customers of exactly this name, for the owner to tell which of them are meant. */
@@ -62,8 +66,9 @@ final readonly class PrivacyController
     /** All of them or none. */
     public function nameless(CustomerJobsRequest $request, MakeNameless $nameless): Response
     {
-        $request->jobs()->first()?->getConnection()->transaction(static function () use ($request, $nameless): void {
-            foreach ($request->jobs() as $job) {
+        $jobs = $request->jobs();
+        DB::transaction(static function () use ($jobs, $nameless): void {
+            foreach ($jobs as $job) {
                 $nameless($job);
             }
         });
@@ -71,13 +76,13 @@ final readonly class PrivacyController
         return new Response(status: 204);
     }
 
-    /** @return array<string, int> */
-    private function row(ShopSetting $row): array
+    /** @return array<string, int> with how many jobs are over so many months */
+    private function row(ShopSetting $row, int $months): array
     {
         return [
             'version' => $row->version,
             'keepMonths' => $row->keep_months,
-            'over' => $this->time->over($row->keep_months),
+            'over' => $this->time->over($months),
         ];
     }
 }
