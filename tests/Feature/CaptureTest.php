@@ -123,6 +123,8 @@ final class CaptureTest extends TestCase
         $drawn->planned('display-assembly', 'S-101');
         $this->ask('POST', "/jobs/$drawn->job/captures", $this->more(['under' => ['bracket'], 'count' => 1]), 409);
         $this->ask('POST', "/jobs/{$this->t->job}/captures", $this->more(['count' => 0]), 422);
+        $this->ask('POST', "/jobs/{$this->t->job}/captures", $this->more(['kind' => [[[]]], 'count' => 1]), 422)
+            ->assertJsonValidationErrors('kind');
     }
 
     /** Until the job is closed what is said holds for it alone; new jobs open with what is kept. */

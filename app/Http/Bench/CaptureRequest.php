@@ -29,7 +29,8 @@ final class CaptureRequest extends FormRequest
         $known = array_filter($kinds, static fn(CaptureKind $k): bool => !$k->isNew());
         // A part may be met on its own; everything else is met at something.
         $at = array_filter($new, static fn(CaptureKind $k): bool => $k !== CaptureKind::MorePart);
-        $screws = CaptureKind::tryFrom($this->string('kind')->toString())?->isOfScrews() === true;
+        $kind = $this->input('kind');
+        $screws = is_string($kind) && CaptureKind::tryFrom($kind)?->isOfScrews() === true;
 
         return [
             'id' => ['required', 'uuid'],
