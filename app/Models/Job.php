@@ -164,24 +164,7 @@ final class Job extends Model
 
     protected static function booted(): void
     {
-        self::saving(static function (self $job): void {
-            $job->searched();
-        });
-    }
-
-    /** With the words by which it is found. */
-    public function searched(): self
-    {
-        $this->search = SearchText::of(
-            $this->tag(),
-            (string) $this->number,
-            $this->customer,
-            str_replace('-', ' ', $this->phone),
-            $this->model_code,
-            (string) $this->imei,
-        );
-
-        return $this;
+        self::saved(JobWords::saved(...));
     }
 
     public function tag(): string

@@ -10,6 +10,7 @@ use App\Models\Claim;
 use App\Models\GateSignature;
 use App\Models\Job;
 use App\Models\JobPhoto;
+use App\Models\JobWords;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -55,7 +56,8 @@ final readonly class MakeNameless
                 'version' => $locked->version + 1,
             ]);
             Job::withoutEvents(static function () use ($locked): void {
-                $locked->searched()->save();
+                $locked->save();
+                JobWords::keep($locked);
             });
             $this->trail->forgets($locked, array_values($told));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
+use App\Models\JobWords;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -57,6 +58,41 @@ final class JobListsTest extends TestCase
         $this->insert(9_999, null, 'Common Later');
         $next = $this->ask('GET', '/jobs?q=common&before=' . $this->number($first->json('next.before')), status: 200);
         self::assertSame(240, $this->numberOf($next->json('data.0.tag')));
+    }
+
+    /** Two words: those that have both, however far back, each once, without a job that has one of them only. */
+    public function testWordsThatSeldomMeet(): void
+    {
+        $this->as(Role::FrontDesk);
+        $this->filled();
+        for ($number = 10_000; $number < 14_100; ++$number) {
+            // Words only: a job is read for those that are found.
+            $rows[] = JobWords::rows($number, ['Common ' . ($number % 2 === 0 ? 'Even' : 'Odd')]);
+        }
+        DB::table('job_words')->insert(array_merge(...$rows));
+        foreach ([10_002, 10_004, 12_000, 14_098] as $number) {
+            $this->insert($number, null, 'Rare Evening');
+        }
+        self::assertSame([14_098, 12_000, 10_004, 10_002], $this->walked('q=' . urlencode('even rar')));
+        self::assertSame([14_098, 12_000, 10_004, 10_002], $this->walked('q=' . urlencode('RARE, evening')));
+        self::assertSame([], $this->walked('q=' . urlencode('rare odd')));
+        self::assertCount(58, $this->walked('q=' . urlencode('common seldom')), 'behind more than a walk holds');
+    }
+
+    /** What a job is found by is what it holds now; two words that are one to the database are no fault. */
+    public function testTheWordsFollowTheJob(): void
+    {
+        $this->as(Role::FrontDesk);
+        $id = $this->newId();
+        $open = ['id' => $id, 'phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'customer' => 'José Jose Straße'];
+        $this->ask('POST', '/jobs', $open, 201);
+        $job = Job::query()->findOrFail($id);
+        foreach (['jose', 'straße jos', 'vesp 2110', (string) $job->number] as $query) {
+            self::assertSame([$job->number], $this->walked('q=' . urlencode($query)), $query);
+        }
+        $job->update(['customer' => 'Somebody Else']);
+        self::assertSame([], $this->walked('q=jose'));
+        self::assertSame([$job->number], $this->walked('q=somebody'));
     }
 
     public function testWhatCannotBeAPageIsRefused(): void
@@ -112,10 +148,10 @@ final class JobListsTest extends TestCase
             'opened_by' => User::query()->firstOrFail()->id,
             'handed_over_at' => $at?->format('Y-m-d H:i:s'),
             'closed_as' => $at === null ? null : 'handed-over',
-            'search' => strtolower($customer),
             'created_at' => now(),
             'updated_at' => now(),
         ]);
+        DB::table('job_words')->insert(JobWords::rows($number, [$customer]));
     }
 
     private function number(mixed $value): int
