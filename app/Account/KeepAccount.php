@@ -7,6 +7,7 @@ namespace App\Account;
 use App\Exceptions\Conflict;
 use App\Models\Role;
 use App\Models\User;
+use Facelift\Schedule\Right;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -15,7 +16,7 @@ final readonly class KeepAccount
 {
     /**
      * @param string                           $asked client-made id: the same again adds nobody twice
-     * @param array{name: string, email: string, role: Role, expert: bool} $as
+     * @param array{name: string, email: string, role: Role, rights: list<Right>} $as
      *
      * @throws Conflict If another account has this address.
      */
@@ -37,7 +38,7 @@ final readonly class KeepAccount
     /**
      * The same again changes nothing.
      *
-     * @param array{name: string, role: Role, expert: bool} $as
+     * @param array{name: string, role: Role, rights: list<Right>} $as
      *
      * @throws Conflict If it was changed meanwhile, or no owner would be left.
      */

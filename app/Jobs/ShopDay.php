@@ -69,12 +69,11 @@ final class ShopDay
         $technicians = $accounts->filter(static fn(User $u): bool => $u->role === Role::Technician);
 
         if ($accounts->isEmpty()) {
-            return [['person' => '0', 'rights' => ['uv']]];
+            return [['person' => '0']];
         }
 
         return array_values(($technicians->isEmpty() ? $accounts : $technicians)->map(static fn(User $u): array => [
             'person' => (string) $u->id,
-            'rights' => $u->expert ? ['expert', 'uv', 'solder'] : ['uv'],
         ])->all());
     }
 
@@ -128,14 +127,34 @@ final class ShopDay
         }
     }
 
-    private function reads(mixed $settings): Shop
+    /**
+     * Whoever is shut out does not come to the bench either, until there would be nobody.
+     *
+     * @param Collection<int, User> $accounts
+     */
+    private static function whoComes(mixed $people, Collection $accounts): mixed
     {
+        $out = $accounts->filter(static fn(User $u): bool => $u->disabled_at !== null)->pluck('id');
+        $comes = array_filter(
+            is_array($people) ? $people : [],
+            static fn(mixed $p): bool => !$out->contains(data_get($p, 'person')),
+        );
+
+        return $comes === [] ? $people : array_values($comes);
+    }
+
+    /** @param array<string, mixed> $settings */
+    private function reads(array $settings): Shop
+    {
+        $accounts = self::accounts();
+        $settings['people'] = self::whoComes($settings['people'] ?? null, $accounts);
+        $rights = $accounts->mapWithKeys(static fn(User $u): array => [$u->id => $u->rights->values()->all()])->all();
         $paces = [];
         foreach (KeptPace::query()->get() as $kept) {
             // In steps, so that not every step at the bench makes another day of it.
             $paces[$kept->user_id] = round(20 * $kept->pace()->factor()) / 20;
         }
 
-        return (new ShopReader())->read($settings, new DateTimeZone(Config::string('facelift.zone')), $paces);
+        return (new ShopReader())->read($settings, new DateTimeZone(Config::string('facelift.zone')), $paces, $rights);
     }
 }

@@ -13,6 +13,7 @@ use App\Models\ShopRule;
 use App\Models\Supply;
 use App\Models\User;
 use Facelift\Cost\ShopRulesReader;
+use Facelift\Schedule\Right;
 use Facelift\Supply\SupplyKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -47,7 +48,7 @@ final class DatabaseSeeder extends Seeder
                 'email' => $account . '@lindenhalt.example',
                 'password' => $password,
                 'role' => $role,
-                'expert' => $account === 'technician',
+                'rights' => $account === 'technician' ? Right::cases() : [Right::Uv],
             ]);
         }
         $shop = app(ShopDay::class)->row();

@@ -9,6 +9,7 @@ use App\Account\Sessions;
 use App\Account\SignIn;
 use App\Account\Totp;
 use App\Account\WhyNot;
+use App\Jobs\ShopDay;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
@@ -48,7 +49,7 @@ final class AccountTest extends TestCase
     {
         $this->as(Role::Owner);
         $new = ['id' => $this->newId(), 'email' => 'Mara@Stall.example', 'name' => 'Mara Quist']
-            + ['role' => 'technician', 'expert' => false];
+            + ['role' => 'technician', 'rights' => ['uv']];
         $said = $this->ask('POST', '/accounts', $new, 201);
         self::assertFalse($said->json('account.hasPassword'));
         $first = $this->word($said->json('address'));
@@ -111,7 +112,7 @@ final class AccountTest extends TestCase
             $this->ask('POST', '/accounts', [], 403);
         }
         $owner = $this->as(Role::Owner);
-        $change = ['name' => $owner->name, 'expert' => false, 'version' => 1];
+        $change = ['name' => $owner->name, 'rights' => [], 'version' => 1];
         $this->ask('PUT', "/accounts/$owner->id", $change + ['role' => 'technician', 'disabled' => false], 409);
         $this->ask('PUT', "/accounts/$owner->id", $change + ['role' => 'owner', 'disabled' => true], 409);
         $second = $this->somebody('owner');
@@ -123,15 +124,22 @@ final class AccountTest extends TestCase
     public function testWhoeverIsDisabledIsOutAtOnce(): void
     {
         $this->as(Role::Owner);
+        $other = $this->as(Role::Technician);
+        $this->as(Role::Owner);
         $user = $this->somebody('technician');
         $session = ['id' => 'theirs', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 1];
         DB::table('sessions')->insert($session);
-        $change = ['name' => 'New Name', 'role' => 'technician', 'expert' => true, 'version' => 1, 'disabled' => true];
+        $change = ['name' => 'New Name', 'role' => 'technician', 'rights' => ['uv'], 'version' => 1, 'disabled' => true];
         $this->ask('PUT', "/accounts/$user->id", $change, 200)->assertJsonPath('disabled', true);
         $this->ask('PUT', "/accounts/$user->id", $change, 200)->assertJsonPath('version', 2);
         $this->ask('PUT', "/accounts/$user->id", ['name' => 'Third'] + $change, 409)
             ->assertJsonPath('code', 'stale-version');
         self::assertSame([], Sessions::of($user));
+        $planned = array_column((new ShopDay())->shop()->bench->people, 'id');
+        self::assertSame(['technician' => true, 'disabled' => false], [
+            'technician' => in_array((string) $other->id, $planned, true),
+            'disabled' => in_array((string) $user->id, $planned, true),
+        ], 'nothing is planned for whoever is shut out');
         self::assertSame(WhyNot::DoNotGoTogether, (new SignIn())->check($user->email, 'the right password', null));
     }
 

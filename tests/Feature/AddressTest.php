@@ -20,7 +20,7 @@ final class AddressTest extends TestCase
         self::assertStringStartsWith('https://facelift.shop.example/calendar/', $calendar);
 
         $body = ['id' => $this->newId(), 'name' => 'Runa Holt', 'email' => 'runa@stall.example', 'role' => 'technician']
-            + ['expert' => false];
+            + ['rights' => ['uv']];
         $way = $this->ask('POST', '/accounts', $body, 201)->json('address');
         self::assertIsString($way);
         self::assertStringStartsWith('https://facelift.shop.example/invited/', $way);

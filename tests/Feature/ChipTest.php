@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\ShelfItem;
 use Facelift\Plan\Step;
+use Facelift\Schedule\Right;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Artisan;
 use Tests\TestCase;
@@ -56,9 +57,9 @@ final class ChipTest extends TestCase
     {
         $user = $this->as(Role::Technician);
         self::assertSame(0, Artisan::call('facelift:expert', ['email' => $user->email]));
-        self::assertTrue($user->refresh()->expert);
+        self::assertTrue($user->refresh()->may(Right::Expert));
         self::assertSame(0, Artisan::call('facelift:expert', ['email' => $user->email, '--off' => true]));
-        self::assertFalse($user->refresh()->expert);
+        self::assertFalse($user->refresh()->may(Right::Expert));
         self::assertSame(1, Artisan::call('facelift:expert', ['email' => 'nobody@lindenhalt.example']));
     }
 
@@ -154,8 +155,7 @@ final class ChipTest extends TestCase
     private function expert(bool $is): void
     {
         $user = $this->as(Role::Technician);
-        $user->expert = $is;
-        $user->save();
+        $user->update(['rights' => $is ? Right::cases() : []]);
     }
 
     /** @return array<mixed> */

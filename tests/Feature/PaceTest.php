@@ -55,7 +55,7 @@ final class PaceTest extends TestCase
         $t->planned('display-assembly', 'S-101');
         $slowly = $this->hands();
         $settings = (array) $shop->json('settings');
-        $settings['people'] = [['person' => (string) $owner->id, 'rights' => ['uv'], 'pace' => 1]];
+        $settings['people'] = [['person' => (string) $owner->id, 'pace' => 1]];
         $this->ask('PUT', '/shop', ['version' => $shop->json('version'), 'settings' => $settings], 200);
         // What is set stands. Clocks that are watched run as long for anybody.
         $usual = $this->hands();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
+use Facelift\Schedule\Right;
 use Illuminate\Console\Command;
 
 /** Gives an account the right to choose that a display's chip is moved, or takes it. */
@@ -23,9 +24,10 @@ final class GiveExpertRight extends Command
 
             return self::FAILURE;
         }
-        $user->expert = $this->option('off') !== true;
+        $others = $user->rights->reject(Right::Expert);
+        $user->rights = $this->option('off') === true ? $others : $others->prepend(Right::Expert);
         $user->save();
-        $this->line(sprintf('%s %s choose that a chip is moved.', $user->name, $user->expert ? 'may' : 'may not'));
+        $this->line(sprintf('%s %s choose that a chip is moved.', $user->name, $user->may(Right::Expert) ? 'may' : 'may not'));
 
         return self::SUCCESS;
     }

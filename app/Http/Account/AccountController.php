@@ -74,7 +74,7 @@ final readonly class AccountController
             'name' => $user->name,
             'email' => $user->email,
             'role' => $user->role,
-            'expert' => $user->expert,
+            'rights' => $user->rights->values(),
             'disabled' => $user->disabled_at !== null,
             'hasPassword' => $user->password !== null,
             'secondFactor' => $user->totp_secret !== null,

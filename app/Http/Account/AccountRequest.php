@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Account;
 
 use App\Models\Role;
+use Facelift\Schedule\Right;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -21,19 +22,20 @@ final class AccountRequest extends FormRequest
             'email' => [$new ? 'required' : 'prohibited', 'string', 'email', 'max:190'],
             'name' => ['required', 'string', 'min:2', 'max:80'],
             'role' => ['required', Rule::enum(Role::class)],
-            'expert' => ['required', 'boolean'],
+            'rights' => ['present', 'list', 'max:3'],
+            'rights.*' => [Rule::enum(Right::class), 'distinct'],
             'version' => [$new ? 'prohibited' : 'required', 'integer', 'min:1'],
             'disabled' => [$new ? 'prohibited' : 'required', 'boolean'],
         ];
     }
 
-    /** @return array{name: string, role: Role, expert: bool} */
+    /** @return array{name: string, role: Role, rights: list<Right>} */
     public function changes(): array
     {
         return [
             'name' => $this->string('name')->trim()->toString(),
             'role' => Role::from($this->string('role')->toString()),
-            'expert' => $this->boolean('expert'),
+            'rights' => array_values($this->enums('rights', Right::class)),
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Models\User;
 use Closure;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Fit\DataWay;
+use Facelift\Schedule\Right;
 use Illuminate\Validation\Rule;
 
 final class AcceptQuoteRequest extends VersionedRequest
@@ -31,7 +32,7 @@ final class AcceptQuoteRequest extends VersionedRequest
     private function expertForChips(string $attribute, mixed $way, Closure $fail): void
     {
         $user = $this->user();
-        if ($way === DataWay::Chip->value && !($user instanceof User && $user->expert)) {
+        if ($way === DataWay::Chip->value && !($user instanceof User && $user->may(Right::Expert))) {
             $fail('Moving a chip is chosen by somebody with the right to do it.');
         }
     }

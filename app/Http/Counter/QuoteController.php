@@ -19,6 +19,7 @@ use Facelift\Anatomy\ReplacementKind;
 use Facelift\Cost\DataDecisionFormat;
 use Facelift\Diagnosis\Diagnostician;
 use Facelift\Pricing\Option;
+use Facelift\Schedule\Right;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -71,7 +72,7 @@ final readonly class QuoteController
             'taxPercent' => round(100 * (float) $rules->taxRate, 2),
             'roundTo' => (string) $rules->roundTo,
             'payer' => $job->paidByInsurer() ? 'insurer' : 'customer',
-            'expert' => $user instanceof User && $user->expert,
+            'expert' => $user instanceof User && $user->may(Right::Expert),
             'claim' => $job->claim === null ? null : QuoteResource::claim($job->claim->load('job', 'payments')),
             'options' => array_slice(self::ordered($job, $rows), 0, self::MOST_OPTIONS),
             'withoutPart' => array_values(array_map(

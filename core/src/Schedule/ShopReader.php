@@ -41,17 +41,18 @@ final readonly class ShopReader
      * @param mixed         $data  as kept; see docs/formats.md
      * @param \DateTimeZone $usual where no zone is set
      * @param array<int|string, float> $paces of people whose pace is not set, from the record
+     * @param array<int|string, array<Right>> $rights of people, from their accounts
      *
      * @throws Unreadable With every fault by its place; nothing is to be kept.
      */
-    public function read(mixed $data, \DateTimeZone $usual, array $paces = []): Shop
+    public function read(mixed $data, \DateTimeZone $usual, array $paces = [], array $rights = []): Shop
     {
         $faults = new Faults();
         $root = Node::root($data, $faults)->only(...[...array_keys(self::USUAL), 'zone', 'name']);
         $zone = BenchNode::zone($root, $usual);
         $hours = new OpeningHours($zone, BenchNode::week($root), BenchNode::closed($root));
         $equipment = BenchNode::equipment($root);
-        $people = BenchNode::people($root, $zone, $paces);
+        $people = BenchNode::people($root, $zone, $paces, $rights);
         $certainty = $root->int('certainty', 50, 99) / 100;
         $shown = $this->shown($root);
         $name = $root->optionalString('name') ?? '';

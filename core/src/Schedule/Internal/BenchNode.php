@@ -46,15 +46,16 @@ final readonly class BenchNode
     }
 
     /**
-     * @param array<int|string, float> $paces from the record, by id of the person, for those whose pace is not set
+     * @param array<int|string, float>       $paces  from the record, by id of the person, for those whose pace is not set
+     * @param array<int|string, array<Right>>|null $rights by id of the person; null if the document has them
      *
      * @return list<Person>
      */
-    public static function people(Node $root, \DateTimeZone $zone, array $paces = []): array
+    public static function people(Node $root, \DateTimeZone $zone, array $paces = [], ?array $rights = null): array
     {
         $seen = [];
-        $people = $root->each('people', static function (Node $n) use ($zone, $paces, &$seen): Person {
-            $n->only('person', 'rights', 'pace', 'week');
+        $people = $root->each('people', static function (Node $n) use ($zone, $paces, $rights, &$seen): Person {
+            $n->only('person', 'pace', 'week', ...($rights === null ? ['rights'] : []));
             $id = $n->string('person');
             if (isset($seen[$id])) {
                 $n->fault('person', 'is there twice');
@@ -64,7 +65,7 @@ final readonly class BenchNode
 
             return new Person(
                 $id,
-                $n->enums('rights', Right::class),
+                $rights === null ? $n->enums('rights', Right::class) : array_values($rights[$id] ?? []),
                 $n->optionalNumber('pace', 0.25, 4.0) ?? $paces[$id] ?? 1.0,
                 $week === null ? null : new OpeningHours($zone, $week),
             );

@@ -9,6 +9,7 @@ import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { accountsChanged } from './PersonRow';
+import { RightsField } from './RightsField';
 import { RoleField } from './RoleField';
 
 /** Somebody new: name and address are typed, the password they set themselves. */
@@ -17,9 +18,9 @@ export function AddPerson({ invited }: { invited: (way: Schemas['Invited']) => v
     const [name, setName] = useState('');
     const [email, setEmail] = useState('');
     const [role, setRole] = useState<Schemas['Role']>('technician');
+    const [rights, setRights] = useState<Schemas['Right'][]>(['uv']);
     const add = useMutation({
-        mutationFn: () =>
-            take(api.POST('/api/accounts', { body: { id, email, name: name.trim(), role, expert: false } })),
+        mutationFn: () => take(api.POST('/api/accounts', { body: { id, email, name: name.trim(), role, rights } })),
         onSuccess: async (way) => {
             setId(newId());
             setName('');
@@ -54,6 +55,7 @@ export function AddPerson({ invited }: { invited: (way: Schemas['Invited']) => v
                     onChange={(e) => setEmail(e.target.value)}
                 />
                 <RoleField value={role} set={setRole} />
+                <RightsField name={name} value={rights} set={setRights} />
                 <Button type="submit" variant="contained" disabled={add.isPending}>
                     {say('page.accounts.add-and-invite')}
                 </Button>

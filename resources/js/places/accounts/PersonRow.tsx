@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type SyntheticEvent } from 'react';
@@ -9,6 +7,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { queryClient } from '../../api/queryClient';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
+import { RightsField } from './RightsField';
 import { RoleField } from './RoleField';
 
 type Account = Schemas['Account'];
@@ -28,13 +27,13 @@ export const accountsChanged = async (): Promise<void> => {
 export function PersonRow({ account, invited }: Props) {
     const [name, setName] = useState(account.name);
     const [role, setRole] = useState(account.role);
-    const [expert, setExpert] = useState(account.expert);
+    const [rights, setRights] = useState(account.rights);
     const keep = useMutation({
         mutationFn: (disabled: boolean) =>
             take(
                 api.PUT('/api/accounts/{account}', {
                     params: { path: { account: account.id } },
-                    body: { name: name.trim(), role, expert, version: account.version, disabled },
+                    body: { name: name.trim(), role, rights, version: account.version, disabled },
                 }),
             ),
         onSettled: accountsChanged,
@@ -47,7 +46,11 @@ export function PersonRow({ account, invited }: Props) {
             await accountsChanged();
         },
     });
-    const changed = name.trim() !== account.name || role !== account.role || expert !== account.expert;
+    const changed =
+        name.trim() !== account.name ||
+        role !== account.role ||
+        rights.length !== account.rights.length ||
+        rights.some((r) => !account.rights.includes(r));
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
         keep.mutate(account.disabled);
@@ -71,10 +74,7 @@ export function PersonRow({ account, invited }: Props) {
         >
             <TextField size="small" label={say('page.name')} value={name} onChange={(e) => setName(e.target.value)} />
             <RoleField value={role} set={setRole} />
-            <FormControlLabel
-                control={<Checkbox checked={expert} onChange={(_, v) => setExpert(v)} />}
-                label={say('page.accounts.expert')}
-            />
+            <RightsField name={account.name} value={rights} set={setRights} />
             <Box sx={{ flex: 1, minWidth: 200 }}>
                 <div>{account.email}</div>
                 <Box sx={{ color: 'text.secondary' }}>{stands(account).join(' · ')}</Box>

@@ -4,14 +4,12 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { Schemas } from '../../api/client';
-import { every } from '../../api/sets';
 import { say } from '../../words/words';
 import { Left, spans } from './Left';
 
 type Person = Schemas['ShopSettings']['people'][number];
 type Week = NonNullable<Person['week']>;
 
-const RIGHTS = every<Schemas['Right']>({ expert: true, uv: true, solder: true });
 const DAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 
 interface Props {
@@ -20,7 +18,7 @@ interface Props {
     set: (people: Person[]) => void;
 }
 
-/** Who is at the bench, what each may do, how fast, and when if not while the shop is open. */
+/** Who is at the bench, how fast, and when if not while the shop is open. */
 export function People({ kept, people, set }: Props) {
     return (
         <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1 }}>
@@ -36,11 +34,7 @@ export function People({ kept, people, set }: Props) {
                             sx={{ width: 200, m: 0 }}
                             control={<Checkbox checked={own !== undefined} />}
                             onChange={() =>
-                                set(
-                                    own
-                                        ? people.filter((p) => p !== own)
-                                        : [...people, { person: account.person, rights: ['uv'] }],
-                                )
+                                set(own ? people.filter((p) => p !== own) : [...people, { person: account.person }])
                             }
                             label={account.name}
                         />
@@ -60,17 +54,15 @@ interface OwnProps {
 
 function Own({ account, person, set }: OwnProps) {
     const { name } = account;
-    const { rights, pace, week } = person;
+    const { pace, week } = person;
     const paced = (to: string): Person => ({
         person: person.person,
-        rights,
         ...(to === '' ? {} : { pace: Number(to) }),
         ...(week === undefined ? {} : { week }),
     });
     const change = (hours: Week | null) =>
         set({
             person: person.person,
-            rights,
             ...(pace === undefined ? {} : { pace }),
             ...(hours === null ? {} : { week: hours }),
         });
@@ -79,22 +71,6 @@ function Own({ account, person, set }: OwnProps) {
         DAYS.map((d) => ({ day: d, open: d === day ? spans(text) : openOn(d) }));
     return (
         <>
-            {RIGHTS.map((right) => (
-                <FormControlLabel
-                    key={right}
-                    sx={{ m: 0 }}
-                    control={
-                        <Checkbox
-                            checked={rights.includes(right)}
-                            slotProps={{ input: { 'aria-label': `${name}: ${say(`right.${right}`)}` } }}
-                        />
-                    }
-                    onChange={() =>
-                        set({ ...person, rights: RIGHTS.filter((r) => (r === right) !== rights.includes(r)) })
-                    }
-                    label={say(`right.${right}`)}
-                />
-            ))}
             <TextField
                 size="small"
                 type="number"
