@@ -19,6 +19,7 @@ $app->make(Console::class)->bootstrap();
 
 const JOBS = 100_000;
 const PARTS = 20_000;
+const LARGE = ['repair_jobs', 'job_words', 'shelf_items', 'bench_events'];
 
 $shop = new FullShop(User::query()->firstOrFail()->id);
 printf("filling %d jobs and %d parts …\n", JOBS, PARTS);
@@ -78,14 +79,14 @@ foreach ($asked as $name => $path) {
     $plans = [];
     foreach ($queries as [$sql, $bindings]) {
         foreach (
-            preg_match('/^select/i', $sql) === 1 && preg_match('/repair_jobs|job_words|shelf_items|bench_events/', $sql) === 1
+            preg_match('/^select/i', $sql) === 1 && preg_match('/' . implode('|', LARGE) . '/', $sql) === 1
                 ? DB::select('explain ' . $sql, $bindings)
                 : [] as $row
         ) {
             $plans[] = "$row->table:$row->type" . ($row->key === null ? '' : "($row->key)");
             // A full scan of a large table is what must not be.
             $scans += $row->type === 'ALL'
-                && in_array($row->table, ['repair_jobs', 'job_words', 'shelf_items', 'bench_events'], true)
+                && in_array($row->table, LARGE, true)
                 && $row->rows > 1000
                     ? 1
                     : 0;

@@ -8,6 +8,7 @@ use App\Exceptions\Reported;
 use App\Http\Middleware\FromOwnPage;
 use App\Http\Middleware\PlainQuery;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\Throttled;
 use App\Node\MetAnother;
 use Facelift\Anatomy\UnknownId;
 use Facelift\Document\Fault;
@@ -36,6 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The application is same-origin: no cross-origin request is ever answered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->alias(['throttle' => Throttled::class]);
         // A file is taken as it is, with whatever stands before it.
         $middleware->trimStrings(except: ['fileText']);
         $middleware->api(prepend: [FromOwnPage::class]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Exceptions\Conflict;
+use App\Jobs\KeptRecord;
 use App\Jobs\Runs;
 use App\Jobs\Standing;
 use App\Models\BenchEvent;
@@ -35,13 +36,13 @@ final readonly class AppendEvents
     {
         return DB::connection()->transaction(function () use ($job, $user, $events): Appended {
             $locked = Job::query()->lockForUpdate()->findOrFail($job->id);
-            $run = $this->runs->run($locked, array_map(static fn(Event $e): string => $e->id, $events));
-            $taken = $this->taken($locked, $run, $events);
+            $looked = KeptRecord::look(array_map(static fn(Event $e): string => $e->id, $events));
+            $run = $this->runs->run($locked, $looked);
             $answer = new Appended($run);
             $rows = [];
             $kept = [];
             foreach ($events as $event) {
-                $refusal = $this->refusal($locked, $answer->run, $event, $taken);
+                $refusal = $this->refusal($locked, $answer->run, $event, $looked[$event->id]);
                 if ($refusal === null && !$answer->run->knows($event->id)) {
                     $kept[] = $event;
                     $rows[] = [
@@ -71,8 +72,8 @@ final readonly class AppendEvents
         }, 3);
     }
 
-    /** @param list<string> $taken ids that belong to another job */
-    private function refusal(Job $job, Run $run, Event $event, array $taken): ?Refusal
+    /** @param string $there job that an event with this id is there for; '' for none */
+    private function refusal(Job $job, Run $run, Event $event, string $there): ?Refusal
     {
         if ($run->knows($event->id)) {
             return null;
@@ -83,26 +84,6 @@ final readonly class AppendEvents
 
         return Moment::refusal($job, $event->at)
             ?? $run->refusal($event)
-            ?? (in_array($event->id, $taken, true) ? Refusal::never('id-used') : null);
-    }
-
-    /**
-     * @param list<Event> $events
-     *
-     * @return list<string>
-     */
-    private function taken(Job $job, Run $run, array $events): array
-    {
-        $new = array_filter($events, static fn(Event $e): bool => !$run->knows($e->id));
-        $ids = array_values(array_map(static fn(Event $e): string => $e->id, $new));
-
-        return $ids === []
-            ? []
-            : array_values(
-                array_filter(
-                    BenchEvent::query()->whereIn('id', $ids)->where('job_id', '!=', $job->id)->pluck('id')->all(),
-                    is_string(...),
-                ),
-            );
+            ?? (in_array($there, ['', $job->id], true) ? null : Refusal::never('id-used'));
     }
 }

@@ -23,15 +23,7 @@ final readonly class KeepPace
      */
     public function __invoke(User $user, Run $run, array $events): void
     {
-        KeptPace::query()->insertOrIgnore([
-            'user_id' => $user->id,
-            'last_at' => 0,
-            'planned' => 0,
-            'taken' => 0,
-            'created_at' => now(),
-            'updated_at' => now(),
-        ]);
-        $row = KeptPace::query()->lockForUpdate()->findOrFail($user->id);
+        $row = KeptPace::query()->lockForUpdate()->find($user->id) ?? self::begun($user);
         $pace = $row->pace();
         $last = $row->last_at;
         usort($events, static fn(Event $a, Event $b): int => $a->at <=> $b->at);
@@ -44,6 +36,21 @@ final readonly class KeepPace
             $last = max($last, $event->at);
         }
         $row->update(['last_at' => $last, 'planned' => $pace->planned, 'taken' => $pace->taken]);
+    }
+
+    /** The first of somebody; of two at once one is done again. */
+    private static function begun(User $user): KeptPace
+    {
+        KeptPace::query()->insertOrIgnore([
+            'user_id' => $user->id,
+            'last_at' => 0,
+            'planned' => 0,
+            'taken' => 0,
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
+
+        return KeptPace::query()->lockForUpdate()->findOrFail($user->id);
     }
 
     /** s that hands were planned for; zero where a clock ran as well, or nobody's hands were on it. */

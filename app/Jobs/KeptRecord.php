@@ -19,7 +19,7 @@ final class KeptRecord implements Record
     private ?array $all = null;
 
     /**
-     * @param array<string, bool>  $looked whether it is in the database, for ids that were looked up before
+     * @param array<string, string> $looked job that it is in the database for, '' for none, by ids that were looked up
      * @param array<string, Event> $ahead  not in the database yet, by id
      */
     private function __construct(
@@ -28,32 +28,37 @@ final class KeptRecord implements Record
         private readonly array $ahead = [],
     ) {}
 
-    /** @param list<string> $ids that will be asked for: they are looked up at once */
-    public static function of(string $job, array $ids = []): self
+    /**
+     * Which jobs events with these ids are in the database for; '' for those that are not there.
+     *
+     * @param list<string> $ids
+     *
+     * @return array<string, string> by id
+     */
+    public static function look(array $ids): array
     {
-        if ($ids === []) {
-            return new self($job);
-        }
-        $there = (new self($job))->rows()->whereIn('id', $ids)->pluck('id')->all();
-        $looked = [];
+        $there = DB::table('bench_events')->whereIn('id', $ids)->pluck('job_id', 'id');
+        $jobs = [];
         foreach ($ids as $id) {
-            $looked[$id] = in_array($id, $there, true);
+            $job = $there->get($id);
+            $jobs[$id] = is_string($job) ? $job : '';
         }
 
-        return new self($job, $looked);
+        return $jobs;
     }
 
-    /** The place in the order of arrival of the latest that is in the database; 0 if there is none. */
-    public function upto(): int
+    /** @param array<string, string> $looked ids that will be asked for, with the jobs that they are there for */
+    public static function of(string $job, array $looked = []): self
     {
-        $last = $this->rows()->max('seq');
-
-        return is_numeric($last) ? (int) $last : 0;
+        return new self($job, $looked);
     }
 
     public function has(string $id): bool
     {
-        return isset($this->ahead[$id]) || ($this->looked[$id] ?? $this->rows()->where('id', $id)->exists());
+        return isset($this->ahead[$id])
+            || (isset($this->looked[$id])
+                ? $this->looked[$id] === $this->job
+                : $this->rows()->where('id', $id)->exists());
     }
 
     public function with(Event $event): self

@@ -37,6 +37,9 @@ final class Runs
         How::class,
     ];
 
+    /** The place in the order of arrival of the latest event of a job; 0 if there is none. */
+    private const UPTO = 'cast(coalesce((select max(seq) from bench_events where job_id = ?), 0) as unsigned)';
+
     /** @var array<string, Plan> by the stored text: a plan that is written anew is another */
     private array $plans = [];
 
@@ -72,16 +75,16 @@ final class Runs
     /**
      * The run as it stands: from what was folded and kept if that is of this plan and of all events, else folded anew.
      *
-     * @param list<string> $ids of events that are about to come: they are looked up at once
+     * @param array<string, string> $looked ids of events that are about to come, as `KeptRecord::look` has them
      *
      * @throws Conflict   If there is no plan that works.
      * @throws Unreadable If the stored plan cannot be read.
      */
-    public function run(Job $job, array $ids = []): Run
+    public function run(Job $job, array $looked = []): Run
     {
         $plan = $this->plan($job);
-        $record = KeptRecord::of($job->id, $ids);
-        $fold = $this->kept($job, $record);
+        $record = KeptRecord::of($job->id, $looked);
+        $fold = $this->kept($job);
 
         return $fold === null ? Run::on($plan, $record) : Run::from($plan, $fold, $record);
     }
@@ -89,23 +92,23 @@ final class Runs
     /** Keeps what the run comes to. Called in the transaction that keeps its events, after them; the job is locked. */
     public function keep(Job $job, Run $run): void
     {
-        DB::table('run_folds')->upsert([
-            'job_id' => $job->id,
-            'version' => Fold::VERSION,
-            'plan' => md5((string) $job->plan),
-            'upto' => KeptRecord::of($job->id)->upto(),
-            'fold' => serialize($run->fold()),
-        ], ['job_id']);
+        DB::statement(
+            'replace into run_folds (job_id, version, plan, upto, fold) select ?, ?, ?, ' . self::UPTO . ', ?',
+            [$job->id, Fold::VERSION, md5((string) $job->plan), $job->id, serialize($run->fold())],
+        );
     }
 
     /** Null if nothing was kept, or it is of another plan, another version, or of other events than there are. */
-    private function kept(Job $job, KeptRecord $record): ?Fold
+    private function kept(Job $job): ?Fold
     {
-        $row = DB::table('run_folds')->where('job_id', $job->id)->first();
-        if ($row === null || $row->version !== Fold::VERSION || $row->plan !== md5((string) $job->plan)) {
+        $row = DB::selectOne(
+            'select version, plan, upto, fold, ' . self::UPTO . ' as last from run_folds where job_id = ?',
+            [$job->id, $job->id],
+        );
+        if (!$row instanceof \stdClass || $row->version !== Fold::VERSION || $row->plan !== md5((string) $job->plan)) {
             return null;
         }
-        $fold = $row->upto === $record->upto() && is_string($row->fold)
+        $fold = $row->upto === $row->last && is_string($row->fold)
             ? unserialize($row->fold, ['allowed_classes' => self::FOLDED])
             : null;
 

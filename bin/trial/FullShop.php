@@ -84,8 +84,8 @@ final readonly class FullShop
             insert into shelf_items (label, name, kind, model_codes, supplier, batch, state, place,
                 version, created_at, updated_at, search)
             select concat('P-', seq), concat('Display ', seq), 'display-assembly', json_array('QV-2110'),
-                'Norvend Panels', concat('NP-', seq div 50), if(seq mod 3 = 0, 'fitted', 'new'), concat('A', seq mod 90),
-                1, now(), now(),
+                'Norvend Panels', concat('NP-', seq div 50), if(seq mod 3 = 0, 'fitted', 'new'),
+                concat('A', seq mod 90), 1, now(), now(),
                 concat('P-', seq, ' Display ', seq, ' Norvend Panels NP-', seq div 50, ' A', seq mod 90, ' QV-2110')
             from seq_1_to_$wanted
             SQL);

@@ -129,7 +129,8 @@ final class AccountTest extends TestCase
         $user = $this->somebody('technician');
         $session = ['id' => 'theirs', 'user_id' => $user->id, 'payload' => '', 'last_activity' => 1];
         DB::table('sessions')->insert($session);
-        $change = ['name' => 'New Name', 'role' => 'technician', 'rights' => ['uv'], 'version' => 1, 'disabled' => true];
+        $change = ['name' => 'New Name', 'role' => 'technician', 'rights' => ['uv'], 'version' => 1]
+            + ['disabled' => true];
         $this->ask('PUT', "/accounts/$user->id", $change, 200)->assertJsonPath('disabled', true);
         $this->ask('PUT', "/accounts/$user->id", $change, 200)->assertJsonPath('version', 2);
         $this->ask('PUT', "/accounts/$user->id", ['name' => 'Third'] + $change, 409)

@@ -65,10 +65,11 @@ final class JobListsTest extends TestCase
     {
         $this->as(Role::FrontDesk);
         $this->filled();
-        for ($number = 10_000; $number < 14_100; ++$number) {
-            // Words only: a job is read for those that are found.
-            $rows[] = JobWords::rows($number, ['Common ' . ($number % 2 === 0 ? 'Even' : 'Odd')]);
-        }
+        // Words only: a job is read for those that are found.
+        $rows = array_map(
+            static fn(int $n): array => JobWords::rows($n, ['Common ' . ($n % 2 === 0 ? 'Even' : 'Odd')]),
+            range(10_000, 14_099),
+        );
         DB::table('job_words')->insert(array_merge(...$rows));
         foreach ([10_002, 10_004, 12_000, 14_098] as $number) {
             $this->insert($number, null, 'Rare Evening');

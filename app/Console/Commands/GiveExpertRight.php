@@ -27,7 +27,8 @@ final class GiveExpertRight extends Command
         $others = $user->rights->reject(Right::Expert);
         $user->rights = $this->option('off') === true ? $others : $others->prepend(Right::Expert);
         $user->save();
-        $this->line(sprintf('%s %s choose that a chip is moved.', $user->name, $user->may(Right::Expert) ? 'may' : 'may not'));
+        $may = $user->may(Right::Expert) ? 'may' : 'may not';
+        $this->line("$user->name $may choose that a chip is moved.");
 
         return self::SUCCESS;
     }

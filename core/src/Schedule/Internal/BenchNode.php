@@ -46,7 +46,7 @@ final readonly class BenchNode
     }
 
     /**
-     * @param array<int|string, float>       $paces  from the record, by id of the person, for those whose pace is not set
+     * @param array<int|string, float>       $paces  from the record, by id of the person, where none is set
      * @param array<int|string, array<Right>>|null $rights by id of the person; null if the document has them
      *
      * @return list<Person>
