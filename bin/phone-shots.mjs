@@ -37,7 +37,9 @@ export async function onThePhone(page, folder) {
     const table = await context.newPage();
     await table.setViewportSize({ width: 1176, height: 788 });
     await table.setContent(`<body style="margin:24px;display:flex;gap:24px;background:#24323A">${pictures}</body>`);
-    await table.screenshot({ path: join(folder, 'phone-page.png') });
+    if (folder !== null) {
+        await table.screenshot({ path: join(folder, 'phone-page.png') });
+    }
     await context.close();
 }
 

@@ -8,6 +8,7 @@ use App\Models\Act;
 use App\Models\Audit;
 use App\Models\Job;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -17,6 +18,9 @@ final readonly class Trail
 {
     /** characters of a value that are written down */
     private const LONGEST = 2000;
+
+    /** of a document; more, and it is written down as a whole */
+    private const MEMBERS = 20;
 
     public function made(Model $row): void
     {
@@ -35,7 +39,7 @@ final readonly class Trail
         foreach ($row->getChanges() as $field => $to) {
             $from = $row->getRawOriginal($field);
             if (Watched::tells($field) && self::text($from) !== self::text($to)) {
-                $changes[] = self::change($field, $from, $to);
+                array_push($changes, ...self::members($field, $from, $to));
             }
         }
         if ($changes !== []) {
@@ -91,6 +95,29 @@ final readonly class Trail
             'act' => $act,
             'changes' => $changes,
         ]);
+    }
+
+    /**
+     * Of a document its members that differ, each by its place, unless it has become another one.
+     *
+     * @return non-empty-list<array{string, string|null, string|null}>
+     */
+    private static function members(string $field, mixed $from, mixed $to): array
+    {
+        $members = [];
+        if (!Watched::isSecret($field) && is_string($from) && is_string($to)) {
+            [$was, $is] = [json_decode($from, true), json_decode($to, true)];
+            [$was, $is] = is_array($was) && is_array($is) ? [Arr::dot($was), Arr::dot($is)] : [[], []];
+            foreach (array_keys($was + $is) as $place) {
+                [$before, $after] = [$was[$place] ?? null, $is[$place] ?? null];
+                // Beside members that came or went an empty list says nothing.
+                if ($before !== $after && $before !== [] && $after !== []) {
+                    $members[] = self::change("$field.$place", $before, $after);
+                }
+            }
+        }
+
+        return $members === [] || count($members) > self::MEMBERS ? [self::change($field, $from, $to)] : $members;
     }
 
     /** @return array{string, string|null, string|null} */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Papers;
 
 use App\Bench\Orders;
-use App\Exceptions\Conflict;
 use App\Jobs\ProofTable;
 use App\Jobs\Runs;
 use App\Jobs\Unread;
@@ -32,14 +31,12 @@ final readonly class JobExport
     ) {}
 
     /**
-     * @return array<string, mixed>
-     *
-     * @throws Conflict If the job has no plan yet.
+     * @return array<string, mixed> without a plan where there is none that works
      */
     public function of(Job $job): array
     {
         $unread = $this->unread->of($job) !== [];
-        $run = $unread ? null : $this->runs->run($job);
+        $run = $unread || $job->plan_works !== true ? null : $this->runs->run($job);
         $part = $job->part;
 
         return [

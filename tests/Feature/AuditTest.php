@@ -37,6 +37,24 @@ final class AuditTest extends TestCase
         self::assertSame('T-0301', $lines[0]->name);
     }
 
+    /** Of what is kept as one document only what differs is written down, by its place. */
+    public function testOfSettingsALineSaysWhichOfThem(): void
+    {
+        $this->as(Role::Technician);
+        $this->as(Role::Owner);
+        $settings = (array) $this->ask('GET', '/shop', [], 200)->json('settings');
+        data_set($settings, 'equipment.charger', 4);
+        data_set($settings, 'week.5.open.0', '09:00–15:00');
+        data_set($settings, 'closed', ['2026-12-24']);
+        $this->ask('PUT', '/shop', ['version' => 1, 'settings' => $settings], 200);
+        $changes = Audit::query()->where('about', 'shop')->orderByDesc('id')->firstOrFail()->changes;
+        self::assertEqualsCanonicalizing([
+            ['settings.equipment.charger', '3', '4'],
+            ['settings.week.5.open.0', '09:00–14:00', '09:00–15:00'],
+            ['settings.closed.0', null, '2026-12-24'],
+        ], $changes);
+    }
+
     public function testALineSaysFromWhatToWhatAndNoSecret(): void
     {
         $this->as(Role::Owner);

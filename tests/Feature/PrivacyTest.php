@@ -93,7 +93,10 @@ final class PrivacyTest extends TestCase
         $this->as(Role::Owner);
         $found = $this->ask('GET', '/privacy/jobs?' . http_build_query(['customer' => self::NAME]), status: 200);
         self::assertSame([$job], array_column((array) $found->json('data'), 'id'));
-        $file = $this->ask('POST', '/privacy/file', ['jobs' => [$job]], 200)->baseResponse->getContent();
+        $early = $this->newId();
+        $open = ['phone' => 'quillon-vesper', 'modelCode' => 'QV-2110', 'customer' => self::NAME];
+        $this->ask('POST', '/jobs', ['id' => $early] + $open, 201);
+        $file = $this->ask('POST', '/privacy/file', ['jobs' => [$job, $early]], 200)->baseResponse->getContent();
         $path = (string) tempnam(sys_get_temp_dir(), 'zip');
         file_put_contents($path, $file);
         $zip = new ZipArchive();
@@ -103,8 +106,11 @@ final class PrivacyTest extends TestCase
         $photo = DB::table('job_photos')->where('job_id', $job)->value('id');
         assert(is_string($photo));
         $jpeg = (string) $zip->getFromName("$tag/photo-$photo.jpg");
+        $planless = (string) $zip->getFromName(Job::query()->findOrFail($early)->tag() . '/job.json');
         $zip->close();
         unlink($path);
+        $record = json_decode($planless, true);
+        self::assertSame(self::NAME, data_get($record, 'record.customer'), 'before there is a plan');
         self::assertSame(self::NAME, data_get($told, 'record.customer'));
         self::assertSame(self::IMEI, data_get($told, 'imei'));
         self::assertSame(self::NAME, data_get($told, 'signatures.0.name'));

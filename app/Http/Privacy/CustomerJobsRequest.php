@@ -32,7 +32,7 @@ final class CustomerJobsRequest extends FormRequest
     {
         $low = static fn(mixed $id): string => is_string($id) ? mb_strtolower($id) : '';
         $ids = array_map($low, $this->array('jobs'));
-        $jobs = Job::query()->whereIn('id', $ids)->orderBy('number')->get();
+        $jobs = Job::query()->with(['part', 'claim'])->whereIn('id', $ids)->orderBy('number')->get();
 
         return $jobs->count() === count($ids)
             ? $jobs

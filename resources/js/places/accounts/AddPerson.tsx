@@ -55,7 +55,7 @@ export function AddPerson({ invited }: { invited: (way: Schemas['Invited']) => v
                     onChange={(e) => setEmail(e.target.value)}
                 />
                 <RoleField value={role} set={setRole} />
-                <RightsField name={name} value={rights} set={setRights} />
+                {role !== 'front-desk' && <RightsField name={name} value={rights} set={setRights} />}
                 <Button type="submit" variant="contained" disabled={add.isPending}>
                     {say('page.accounts.add-and-invite')}
                 </Button>

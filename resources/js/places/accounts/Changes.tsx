@@ -115,7 +115,7 @@ export function Changes() {
 function Fields({ change }: { change: Change }) {
     const SHORT = 60;
     const shown = (text: string | null): string => text ?? '–';
-    const named = (field: string): string => field.replaceAll('_', ' ');
+    const named = (field: string): string => field.replaceAll('_', ' ').replaceAll('.', ' › ');
     return (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {change.changes.map((f) => {

@@ -61,10 +61,11 @@ export function PersonRow({ account, invited }: Props) {
             aria-label={account.name}
             onSubmit={submit}
             sx={{
-                display: 'flex',
-                gap: 1.5,
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', md: '230px 160px 1fr auto' },
+                columnGap: 2,
+                rowGap: 0.75,
                 alignItems: 'center',
-                flexWrap: 'wrap',
                 bgcolor: 'background.paper',
                 border: 1,
                 borderColor: 'divider',
@@ -74,32 +75,33 @@ export function PersonRow({ account, invited }: Props) {
         >
             <TextField size="small" label={say('page.name')} value={name} onChange={(e) => setName(e.target.value)} />
             <RoleField value={role} set={setRole} />
-            <RightsField name={account.name} value={rights} set={setRights} />
-            <Box sx={{ flex: 1, minWidth: 200 }}>
-                <div>{account.email}</div>
-                <Box sx={{ color: 'text.secondary' }}>{stands(account).join(' · ')}</Box>
+            {role === 'front-desk' ? <span /> : <RightsField name={account.name} value={rights} set={setRights} />}
+            <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+                <Button type="submit" variant="outlined" disabled={!changed || keep.isPending}>
+                    {say('page.accounts.keep')}
+                </Button>
+                <Button
+                    color="inherit"
+                    disabled={account.disabled || invite.isPending}
+                    onClick={() => invite.mutate()}
+                    aria-label={say('page.accounts.invite-again-of', { name: account.name })}
+                >
+                    {say('page.accounts.invite-again')}
+                </Button>
+                <Button
+                    color="inherit"
+                    disabled={keep.isPending}
+                    onClick={() => keep.mutate(!account.disabled)}
+                    aria-label={say(account.disabled ? 'page.accounts.let-in-of' : 'page.accounts.shut-out-of', {
+                        name: account.name,
+                    })}
+                >
+                    {say(account.disabled ? 'page.accounts.let-in' : 'page.accounts.shut-out')}
+                </Button>
             </Box>
-            <Button type="submit" variant="outlined" disabled={!changed || keep.isPending}>
-                {say('page.accounts.keep')}
-            </Button>
-            <Button
-                color="inherit"
-                disabled={account.disabled || invite.isPending}
-                onClick={() => invite.mutate()}
-                aria-label={say('page.accounts.invite-again-of', { name: account.name })}
-            >
-                {say('page.accounts.invite-again')}
-            </Button>
-            <Button
-                color="inherit"
-                disabled={keep.isPending}
-                onClick={() => keep.mutate(!account.disabled)}
-                aria-label={say(account.disabled ? 'page.accounts.let-in-of' : 'page.accounts.shut-out-of', {
-                    name: account.name,
-                })}
-            >
-                {say(account.disabled ? 'page.accounts.let-in' : 'page.accounts.shut-out')}
-            </Button>
+            <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary' }}>
+                {[account.email, ...stands(account)].join(' · ')}
+            </Box>
             <Refusal error={keep.error ?? invite.error} />
         </Box>
     );
