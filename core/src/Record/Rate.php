@@ -22,6 +22,12 @@ final readonly class Rate
         return new self($successes, $tries);
     }
 
+    /** As it was seen, 0 to 1; zero if nothing was tried. */
+    public function seen(): float
+    {
+        return $this->tries === 0 ? 0.0 : $this->successes / $this->tries;
+    }
+
     /** Wilson score interval, 95 % (Wilson 1927; method 3 in Newcombe 1998). From 0 to 1 if nothing was tried. */
     public function wilson(): Interval
     {
