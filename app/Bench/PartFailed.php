@@ -14,13 +14,14 @@ use App\Models\ReturnState;
 use App\Models\ShelfItem;
 use App\Models\SupplierReturn;
 use App\Models\User;
+use App\Record\KeepRecord;
 use Facelift\Anatomy\ReplacementKind;
 use Illuminate\Support\Str;
 
 /** A part fails on the bench. Before it is glued it goes back to its supplier; once glued in, no supplier takes it. */
 final readonly class PartFailed
 {
-    public function __construct(private ChangeJob $change, private Runs $runs) {}
+    public function __construct(private ChangeJob $change, private Runs $runs, private KeepRecord $record) {}
 
     /**
      * @param string $id made by the client: the same report again changes nothing
@@ -51,6 +52,7 @@ final readonly class PartFailed
                 'state' => $glued ? ReturnState::Refused : ReturnState::Open,
                 'opened_by' => $user->id,
             ]);
+            $this->record->partFailed($item);
             $item->update(['state' => PartState::Faulty, 'job_id' => null, 'version' => $item->version + 1]);
             if ($item->kind === ReplacementKind::GlassOnly) {
                 GlassTry::query()->firstOrCreate(

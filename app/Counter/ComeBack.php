@@ -10,6 +10,7 @@ use App\Models\ClosedAs;
 use App\Models\Comeback as Row;
 use App\Models\Job;
 use App\Models\User;
+use App\Record\KeepRecord;
 use Facelift\Anatomy\PhoneFunction;
 use Facelift\Geometry\Side;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Opens a job again for a phone that came back: a new job of the same phone, tied to the one before. */
 final readonly class ComeBack
 {
-    public function __construct(private OpenJob $open, private TiedTo $tied) {}
+    public function __construct(private OpenJob $open, private TiedTo $tied, private KeepRecord $record) {}
 
     /**
      * The same id again gives the job that is there.
@@ -66,6 +67,7 @@ final readonly class ComeBack
                     'text' => $text,
                     'tied' => $this->tied->of($before, $what, $function),
                 ]);
+                $this->record->cameBack($before, $what);
             }
 
             return $job;

@@ -19,6 +19,7 @@ use App\Models\PartState;
 use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use App\Models\User;
+use App\Record\KeepRecord;
 use App\Words\Words;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\Stream;
@@ -42,6 +43,7 @@ final readonly class HandOver
         private Words $words,
         private OldParts $old,
         private KeepWorked $worked,
+        private KeepRecord $record,
     ) {}
 
     /**
@@ -79,6 +81,7 @@ final readonly class HandOver
             $locked->closed_as = ClosedAs::HandedOver;
             $this->old->keep($locked, $old);
             $this->settle($locked);
+            $this->record->handedOver($locked);
             if ($by !== null) {
                 ($this->worked)($locked, $by);
             }

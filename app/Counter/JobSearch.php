@@ -21,8 +21,11 @@ final readonly class JobSearch
 {
     private const NEWEST = 2000;
 
+    /** How many numbers are looked up at once: of a longer list the database would make a table first. */
+    private const AT_ONCE = 900;
+
     /** A word with so many jobs is frequent: how many more does not matter for which is the rarest. */
-    private const FREQUENT = 50_000;
+    private const FREQUENT = 5_000;
 
     /**
      * @param int|null $before number of the job that was shown last
@@ -75,11 +78,11 @@ final readonly class JobSearch
         $found = [];
         do {
             $walked = $this->numbers(
-                JobWords::beginning($rarest)->where('number', '<', $behind)->limit(self::NEWEST),
+                JobWords::beginning($rarest)->where('number', '<', $behind)->limit(self::AT_ONCE),
             );
             array_push($found, ...$this->having($walked, $others));
             $behind = $walked === [] ? $behind : min($walked);
-        } while (count($walked) === self::NEWEST && count($found) < $limit);
+        } while (count($walked) === self::AT_ONCE && count($found) < $limit);
 
         return array_slice($found, 0, $limit);
     }
@@ -96,7 +99,7 @@ final readonly class JobSearch
             if ($numbers === []) {
                 break;
             }
-            $numbers = $this->numbers(JobWords::at($word)->whereIn('number', $numbers));
+            $numbers = $this->numbers(JobWords::at($word)->whereIntegerInRaw('number', $numbers));
         }
 
         return $numbers;

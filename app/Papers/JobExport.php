@@ -157,6 +157,7 @@ final readonly class JobExport
             'seconds' => round($p->seconds, 1),
             'starts' => round($p->starts, 1),
             'ends' => round($p->ends, 1),
+            'off' => round($p->off, 1),
             'felt' => $p->felt?->value,
             'held' => $p->held,
             'wet' => $p->wet,

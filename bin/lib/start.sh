@@ -11,8 +11,9 @@ start() {
         case "$word" in
             -d) BACK=yes ;;
             --lan) OPEN_LAN=yes ;;
+            --history) export FACELIFT_HISTORY=1 ;;
             --empty) [[ "${1:-}" == *@* ]] || die "start --empty needs the e-mail address of the shop's owner"; OWNER=$1; shift ;;
-            *) die "start knows -d, --lan and --empty OWNER, not $word" ;;
+            *) die "start knows -d, --lan, --history and --empty OWNER, not $word" ;;
         esac
     done
     printf 'Facelift\n'
@@ -56,7 +57,7 @@ bring_up() {
     secrets
     create_database "$DB_DATABASE"
     quiet migrate "bringing the database up to date" php "$ROOT/artisan" migrate --force
-    [ -n "$OWNER" ] || quiet seed "loading the demo, once" php "$ROOT/artisan" db:seed --force
+    [ -n "$OWNER" ] || load_demo "loading the demo, once"
     # A stand-in for whatever the shop does not have yet.
     [ -n "${FACELIFT_SUPPLIER_URL:-}" ] || start_simulator supplier
     [ -n "${FACELIFT_INSURER_URL:-}" ] || start_simulator insurer
@@ -88,8 +89,23 @@ says_where() {
     fi
 }
 
+# The demo, if there is none; with two years of history if that was asked for, which says how far it is.
+load_demo() { # load_demo WHAT
+    if [ -n "${FACELIFT_HISTORY:-}" ]; then
+        say "$1, with two years of history"
+        php "$ROOT/artisan" db:seed --force 2>&1 | grep --line-buffered history: || say "there is a demo already; its history comes with ./facelift reset-demo --history"
+    else
+        quiet seed "$1" php "$ROOT/artisan" db:seed --force
+    fi
+}
+
 reset_demo() {
     local started=no
+    case "${1:-}" in
+        '') ;;
+        --history) export FACELIFT_HISTORY=1 ;;
+        *) die "reset-demo knows --history, not $1" ;;
+    esac
     install_debian
     install_php
     if ! alive mariadb; then
@@ -100,7 +116,7 @@ reset_demo() {
     secrets
     create_database "$DB_DATABASE"
     quiet migrate "emptying the database" php "$ROOT/artisan" migrate:fresh --force
-    quiet seed "loading the demo" php "$ROOT/artisan" db:seed --force
+    load_demo "loading the demo"
     [ "$started" = yes ] && stop_one mariadb TERM
     say "the demo is as new"
 }

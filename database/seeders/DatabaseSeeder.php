@@ -85,6 +85,9 @@ final class DatabaseSeeder extends Seeder
         for ($try = 0; $try < 16; ++$try) {
             GlassTry::query()->create(['id' => Str::uuid()->toString(), 'whole' => $try % 3 !== 2]);
         }
+        if (getenv('FACELIFT_HISTORY') === '1') {
+            $this->call(DemoHistory::class);
+        }
         // Whatever the hour, it is a day at the stall: outside of opening hours, as it was when it last shut.
         Carbon::setTestNow(Carbon::createFromTimestampMs($this->lastOpen()));
         $this->call([DemoJobs::class, DemoDay::class]);

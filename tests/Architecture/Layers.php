@@ -27,6 +27,7 @@ final class Layers
         'Seal',
         'Supply',
         'Calibration',
+        'Record',
         'Bench',
         'Order',
         'Day',

@@ -16,6 +16,7 @@ final readonly class SeenPass
      * @param float     $seconds hands included that place the pick
      * @param float     $starts  °C of the bond as it began
      * @param float     $ends    °C of the bond as it was through
+     * @param float     $off     K by which its temperatures may be off: one standard deviation
      * @param Felt|null $felt    null if nothing was said
      * @param bool      $held    true if the source went on meanwhile
      * @param bool      $wet     true with alcohol beside the blade
@@ -27,6 +28,7 @@ final readonly class SeenPass
         public float $seconds,
         public float $starts,
         public float $ends,
+        public float $off,
         public ?Felt $felt,
         public bool $held,
         public bool $wet,

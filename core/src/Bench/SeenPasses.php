@@ -12,14 +12,25 @@ use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\Curves;
 use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Sample;
+use Facelift\Heat\Source;
+use Facelift\Heat\Uncertainty;
 
 /** Every pass of a run that is through, with what is known of how it went. */
 final readonly class SeenPasses
 {
     private const EVERY = 2.0;
+    /** K: no estimate of a bond's temperature is better than this (engineering estimate) */
+    private const READ_OFF = 1.0;
 
-    /** @param Condition $condition of the phone, as the plan was made for */
-    public function __construct(private Run $run, private Condition $condition) {}
+    /**
+     * @param Condition                     $condition of the phone, as the plan was made for
+     * @param (\Closure(string): Source)|null $source    of a bond, as readings have corrected it; null for the plan's
+     */
+    public function __construct(
+        private Run $run,
+        private Condition $condition,
+        private ?\Closure $source = null,
+    ) {}
 
     /** @return list<SeenPass> in the order of the plan; none of a bond that was cut cold */
     public function all(): array
@@ -41,7 +52,10 @@ final readonly class SeenPasses
         if ($record === null) {
             return [];
         }
-        $samples = $this->samples($bond, $record, $last);
+        $state = $this->condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
+        $source = $this->source === null ? $this->run->plan->basis->source : ($this->source)($bond->id);
+        $samples = $this->samples($bond, $record, $last, $source);
+        $hottest = $this->samples($bond, $record, $last, Uncertainty::of($source, $state)->hottest($source));
         $seen = [];
         $before = null;
         $wet = false;
@@ -60,11 +74,12 @@ final readonly class SeenPasses
                 max(0.0, ($done[$id]->at - $from) / 1000),
                 self::at($samples, ($from - $record->from) / 1000),
                 self::at($samples, ($done[$id]->at - $record->from) / 1000),
+                self::off($samples, $hottest, ($done[$id]->at - $record->from) / 1000),
                 Felt::tryFrom($done[$id]->text('felt')),
                 $move->keptAt !== null,
                 $wet,
                 $bond->adhesive,
-                $this->condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh,
+                $state,
             );
         }
 
@@ -72,14 +87,27 @@ final readonly class SeenPasses
     }
 
     /** @return non-empty-list<Sample> */
-    private function samples(Bond $bond, HeatRecord $record, int $last): array
+    private function samples(Bond $bond, HeatRecord $record, int $last, Source $source): array
     {
         $basis = $this->run->plan->basis;
         $curves = Curves::after(HeatBefore::of($this->run, $bond->id, $record->from), $basis->phone, $bond);
         $seconds = max(0.0, min(($last - $record->from) / 1000, $record->lastChange() + HeatLog::FOLLOWED));
-        $samples = $curves->run($record->programme($basis->source, $seconds), self::EVERY);
+        $samples = $curves->run($record->programme($source, $seconds), self::EVERY);
 
         return $samples === [] ? throw new \LogicException('a run without its beginning') : $samples;
+    }
+
+    /**
+     * One standard deviation, K.
+     *
+     * @param non-empty-list<Sample> $likely
+     * @param non-empty-list<Sample> $hottest
+     */
+    private static function off(array $likely, array $hottest, float $second): float
+    {
+        $apart = self::at($hottest, $second) - self::at($likely, $second);
+
+        return max(self::READ_OFF, $apart / Uncertainty::NINETY_FIVE);
     }
 
     /** @param non-empty-list<Sample> $samples */

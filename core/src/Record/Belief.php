@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Record;
 
-/** What is believed of a rate: a beta distribution from an estimate that says what it weighs, and from what was seen. */
+/** What is believed of a rate: a beta distribution, from an estimate with its weight and from what was seen. */
 final readonly class Belief
 {
     private function __construct(public float $a, public float $b, public Rate $seen) {}

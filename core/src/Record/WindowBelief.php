@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Record;
 
-/** Where an adhesive's window lies and how fast a blade goes along it, against what is estimated, after what was seen. */
+/** Where an adhesive lets go and how fast a blade goes along it, against what is estimated, after what was seen. */
 final readonly class WindowBelief
 {
     /** standard deviation of the logarithm of a shop's pace along one adhesive (estimate from memory) */

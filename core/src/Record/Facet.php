@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Facelift\Record;
+
+/** What jobs are told apart by. */
+enum Facet: string
+{
+    case All = 'all';
+    /** how the new panel was sealed */
+    case Way = 'way';
+    case Supplier = 'supplier';
+    /** kind of part */
+    case Kind = 'kind';
+    case Phone = 'phone';
+    case Technician = 'technician';
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    /** What jobs are told apart by, each with an index to the jobs behind a figure. */
+    private const FACETS = ['way', 'supplier', 'kind', 'phone', 'technician'];
+
+    public function up(): void
+    {
+        Schema::create('job_facts', static function (Blueprint $table): void {
+            $table->foreignUuid('job_id')->primary()->constrained('repair_jobs');
+            $table->unsignedInteger('number');
+            $table->dateTime('closed_at')->index();
+            $table->string('way', 40);
+            $table->string('supplier', 80);
+            $table->string('kind', 40);
+            $table->string('phone', 80);
+            $table->string('technician', 20);
+            $table->string('batch', 60)->default('');
+            // Cents.
+            $table->integer('gross');
+            $table->integer('net');
+            $table->integer('tax');
+            $table->integer('part');
+            $table->integer('consumables');
+            $table->boolean('warranty')->default(false);
+            // Seconds of hands; taken is null where nobody told.
+            $table->unsignedInteger('planned');
+            $table->unsignedInteger('taken')->nullable();
+            $table->dateTime('promised_at')->nullable();
+            $table->dateTime('ready_at')->nullable();
+            // Days after which it came back, and with what.
+            $table->unsignedSmallInteger('back_days')->nullable();
+            $table->string('back_what', 20)->nullable();
+            $table->index(['back_days', 'closed_at']);
+            foreach (self::FACETS as $facet) {
+                $table->index([$facet, 'closed_at']);
+            }
+        });
+        Schema::create('record_sums', static function (Blueprint $table): void {
+            $table->date('month');
+            $table->string('facet', 20);
+            $table->string('value', 80);
+            foreach ([
+                'jobs', 'gross', 'net', 'tax', 'part', 'consumables', 'planned', 'taken', 'timed', 'promised', 'kept',
+                'failed',
+            ] as $sum) {
+                $table->bigInteger($sum)->default(0);
+            }
+            $table->primary(['month', 'facet', 'value']);
+        });
+        Schema::create('minute_sums', static function (Blueprint $table): void {
+            $table->string('kind', 40);
+            $table->foreignId('user_id')->constrained('users');
+            $table->bigInteger('count')->default(0);
+            $table->bigInteger('sum')->default(0);
+            $table->bigInteger('squares')->default(0);
+            $table->bigInteger('interrupted')->default(0);
+            $table->primary(['kind', 'user_id']);
+        });
+        Schema::create('window_sums', static function (Blueprint $table): void {
+            $table->string('adhesive', 20);
+            $table->string('state', 20);
+            $table->mediumText('evidence');
+            $table->primary(['adhesive', 'state']);
+        });
+        Schema::create('figures', static function (Blueprint $table): void {
+            $table->uuid('id')->primary();
+            $table->string('adhesive', 20);
+            $table->string('state', 20);
+            // K that the window lies off the estimate and may be off still, and how many times as fast a blade goes.
+            $table->double('shift');
+            $table->double('off');
+            $table->double('pace');
+            $table->unsignedInteger('jobs');
+            $table->unsignedInteger('passes');
+            $table->foreignId('taken_by')->constrained('users');
+            $table->timestamps();
+            $table->unique(['adhesive', 'state']);
+        });
+    }
+
+    public function down(): void
+    {
+        foreach (['figures', 'window_sums', 'minute_sums', 'record_sums', 'job_facts'] as $table) {
+            Schema::dropIfExists($table);
+        }
+    }
+};
