@@ -8,6 +8,7 @@ use App\Models\About;
 use App\Models\Absence;
 use App\Models\Claim;
 use App\Models\ClaimPayment;
+use App\Models\Figure;
 use App\Models\HeatSource;
 use App\Models\Job;
 use App\Models\JobPhoto;
@@ -39,6 +40,7 @@ final readonly class Watched
         Supply::class => About::Supply,
         ReorderLevel::class => About::Level,
         HeatSource::class => About::Heat,
+        Figure::class => About::Figure,
         Absence::class => About::Absence,
         JobPhoto::class => About::Photo,
     ];
@@ -77,6 +79,7 @@ final readonly class Watched
             $row instanceof PartOrder => $row->name,
             $row instanceof User, $row instanceof Roll => $row->name,
             $row instanceof Supply, $row instanceof HeatSource => $row->name,
+            $row instanceof Figure => $row->adhesive->value . ', ' . $row->state->value,
             default => '',
         };
 

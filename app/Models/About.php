@@ -20,6 +20,7 @@ enum About: string
     case Supply = 'supply';
     case Level = 'level';
     case Heat = 'heat';
+    case Figure = 'figure';
     case Absence = 'absence';
     case Photo = 'photo';
 }

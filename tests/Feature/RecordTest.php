@@ -91,6 +91,129 @@ final class RecordTest extends TestCase
         self::assertSame([$supplier => 1], $sums);
     }
 
+    /** Made facts of a shop, and the answers that follow by hand. */
+    public function testTheAnswersAreThoseOfTheJobs(): void
+    {
+        $this->travelTo(Carbon::parse('2026-11-20 12:00:00'));
+        $this->facts('tape', 60, 2, '2026-06-10');
+        $this->facts('bead', 40, 12, '2026-07-10');
+        // Out for five days only.
+        $this->facts('tape', 10, 0, '2026-11-15');
+        $this->as(Role::Owner);
+        $shares = $this->ask('GET', '/record/shares?question=comebacks&facet=way', status: 200);
+        self::assertSame(['tape', 'bead'], array_column((array) $shares->json('rows'), 'value'));
+        $tape = $shares->json('rows.0');
+        self::assertSame([2, 70, 10], [data_get($tape, 'hits'), data_get($tape, 'tries'), data_get($tape, 'waits')]);
+        // Ten were out for five days when those that came back did so after ten: they are not at risk any more.
+        self::assertEqualsWithDelta(2 / 60, $this->number(data_get($tape, 'share')), 1e-4);
+        self::assertEqualsWithDelta(12 / 40, $this->number($shares->json('rows.1.share')), 1e-4);
+        // 12/40 − 2/60 by Newcombe's method 10, by hand: 0.1807 to 0.4543 less 0.0092 to 0.1136.
+        self::assertTrue($shares->json('pair.told'));
+        self::assertEqualsWithDelta(0.1229, $this->number($shares->json('pair.low')), 5e-4);
+        self::assertSame(1, $shares->json('pair.pairs'));
+        self::assertSame(110, $shares->json('all.tries'));
+        $none = $this->ask('GET', '/record/shares?question=comebacks&facet=supplier', status: 200);
+        self::assertNull($none->json('pair'), 'one supplier is compared with nobody');
+
+        $behind = $this->ask('GET', '/record/jobs?question=comebacks&facet=way&value=bead&hits=1', status: 200);
+        self::assertCount(12, (array) $behind->json('data'));
+        self::assertSame(array_fill(0, 12, 10), $behind->json('data.*.backAfter'));
+        $all = $this->ask('GET', '/record/jobs?facet=way&value=tape', status: 200);
+        self::assertCount(50, (array) $all->json('data'));
+        $next = '/record/jobs?facet=way&value=tape&before=' . (int) $this->number($all->json('next'));
+        $rest = $this->ask('GET', $next, status: 200);
+        self::assertCount(20, (array) $rest->json('data'));
+
+        $money = $this->ask('GET', '/record/money', status: 200);
+        // Net 100.00 less part 40.00, consumables 3.00 and half an hour at 36.00, times 110.
+        self::assertSame(['4290.00', 110], [$money->json('all.margin'), $money->json('all.jobs')]);
+        self::assertSame('114.00', $money->json('all.perHour'));
+        $kept = $this->ask('GET', '/record/shares?question=promises', status: 200);
+        self::assertEqualsWithDelta(1.0, $this->number($kept->json('all.share')), 1e-9);
+        $changed = $this->ask('GET', '/record/changed?month=2026-07', status: 200);
+        self::assertSame('2026-06', $changed->json('before'));
+        self::assertTrue($changed->json('rows.0.told'));
+        $this->ask('GET', '/record/changed?month=2026-11', status: 200)->assertJsonPath('rows.0.told', false);
+    }
+
+    /** Three failures more say nothing: it takes so many jobs more. */
+    public function testWhatCannotBeToldYetSaysHowManyMoreItTakes(): void
+    {
+        $this->travelTo(Carbon::parse('2026-11-20 12:00:00'));
+        $this->facts('tape', 30, 1, '2026-06-10');
+        $this->facts('bead', 30, 3, '2026-07-10');
+        $this->as(Role::Technician);
+        $pair = $this->ask('GET', '/record/shares?facet=way', status: 200)->json('pair');
+        self::assertFalse(data_get($pair, 'told'));
+        self::assertGreaterThan(100, $this->number(data_get($pair, 'more')));
+        $this->ask('GET', '/record/shares?facet=technician', status: 403);
+        $this->ask('GET', '/record/money', status: 403);
+        foreach (['facet=colour', 'from=2026-13', 'from=2026-05&to=2026-01', 'question=why', 'from[]=1'] as $bad) {
+            $this->ask('GET', "/record/shares?$bad", status: 422);
+        }
+    }
+
+    public function testALearntWindowIsTakenOverAndBack(): void
+    {
+        $this->handedOver();
+        $this->as(Role::Owner);
+        $windows = $this->ask('GET', '/record/windows', status: 200);
+        self::assertSame('precut-seal', $windows->json('data.0.adhesive'));
+        self::assertNull($windows->json('data.0.inUse'));
+        $is = ['adhesive' => 'precut-seal', 'state' => 'fresh'];
+        $id = $this->newId();
+        $taken = $this->ask('PUT', '/record/windows', $is + ['id' => $id], 200);
+        $again = $this->ask('PUT', '/record/windows', $is + ['id' => $id], 200);
+        self::assertSame($taken->json(), $again->json());
+        self::assertEqualsWithDelta(
+            $this->number($taken->json('data.0.learnt.middle')),
+            $this->number($taken->json('data.0.inUse.low')),
+            0.05,
+        );
+        $other = ['adhesive' => 'silicone', 'state' => 'fresh', 'id' => $this->newId()];
+        $this->ask('PUT', '/record/windows', $other, 409);
+        $this->ask('DELETE', '/record/windows', $is, 200)->assertJsonPath('data.0.inUse', null);
+        $this->ask('DELETE', '/record/windows', $is, 200);
+        $changes = $this->ask('GET', '/audit?about=figure', status: 200)->json('data');
+        self::assertSame(['gone', 'made'], array_column((array) $changes, 'act'));
+        $this->as(Role::Technician);
+        $this->ask('PUT', '/record/windows', $is + ['id' => $this->newId()], 403);
+    }
+
+    /** So many jobs of a day, of which so many came back ten days later. */
+    private function facts(string $way, int $jobs, int $back, string $day): void
+    {
+        $user = $this->as(Role::Technician);
+        $facts = [];
+        $first = 1 + JobFact::query()->count();
+        for ($i = 0; $i < $jobs; ++$i) {
+            $closed = Carbon::parse("$day 10:00:00");
+            $id = $this->newId();
+            DB::table('repair_jobs')->insert([
+                'id' => $id, 'number' => $first + $i, 'phone' => 'quillon-vesper', 'model_code' => 'QV-2110',
+                'customer' => 'Somebody', 'opened_by' => $user->id, 'handed_over_at' => $closed,
+                'closed_as' => 'handed-over',
+            ]);
+            $facts[] = new JobFact([
+                'job_id' => $id, 'number' => $first + $i, 'closed_at' => $closed, 'way' => $way,
+                'supplier' => 'Norvend Panels', 'kind' => 'display-assembly', 'phone' => 'quillon-vesper',
+                'technician' => (string) $user->id, 'batch' => 'B-1', 'gross' => 11_900, 'net' => 10_000,
+                'tax' => 1_900, 'part' => 4_000, 'consumables' => 300, 'warranty' => false, 'planned' => 1_700,
+                'taken' => 1_800, 'promised_at' => $closed, 'ready_at' => $closed->copy()->subHour(),
+                'back_days' => $i < $back ? 10 : null, 'back_what' => $i < $back ? CameBack::EdgeLifts : null,
+            ]);
+        }
+        DB::table('job_facts')->insert(array_map(static fn(JobFact $f): array => $f->getAttributes(), $facts));
+        app(Sums::class)->addAll($facts);
+    }
+
+    private function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
+
     private function handedOver(): Technician
     {
         $this->as(Role::Technician);

@@ -30,8 +30,14 @@ final readonly class Uncertainty
     {
         return new self(
             $source->origin === Origin::ShopsOwn ? self::MEASURED : self::CONTACT,
-            $state === AdhesiveState::Foreign ? self::FOREIGN_WINDOW : self::WINDOW,
+            self::windowOf($state),
         );
+    }
+
+    /** K that the lower end of an adhesive's window is off while nothing was learnt of it. */
+    public static function windowOf(AdhesiveState $state): float
+    {
+        return $state === AdhesiveState::Foreign ? self::FOREIGN_WINDOW : self::WINDOW;
     }
 
     /** The same source as hot as it is in 5 of 100 cases. */

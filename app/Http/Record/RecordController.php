@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Record;
+
+use App\Models\JobFact;
+use App\Models\User;
+use App\Record\Behind;
+use App\Record\Changed;
+use App\Record\Earned;
+use App\Record\Minutes;
+use App\Record\Shares;
+use App\Record\Windows;
+use Facelift\Record\Facet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+/** Answers what the shop's own jobs say. */
+final readonly class RecordController
+{
+    public function shares(RecordRequest $request, Shares $shares): JsonResponse
+    {
+        $this->mayTellApart($request->facet());
+
+        return new JsonResponse($shares->of($request->question(), $request->facet(), $request->period()));
+    }
+
+    public function behind(RecordRequest $request, Behind $behind): JsonResponse
+    {
+        $this->mayTellApart($request->facet());
+
+        return new JsonResponse($behind->of(
+            $request->facet(),
+            $request->string('value')->toString(),
+            $request->period(),
+            $request->boolean('hits') ? $request->question() : null,
+            $request->before(),
+        ));
+    }
+
+    public function money(RecordRequest $request, Earned $earned): JsonResponse
+    {
+        return new JsonResponse($earned->of($request->period()));
+    }
+
+    public function minutes(RecordRequest $request, Minutes $minutes): JsonResponse
+    {
+        return new JsonResponse($minutes->of($request->period(), Gate::allows('tellPeopleApart', JobFact::class)));
+    }
+
+    public function changed(RecordRequest $request, Changed $changed): JsonResponse
+    {
+        return new JsonResponse($changed->of($request->month('month')));
+    }
+
+    public function windows(Windows $windows): JsonResponse
+    {
+        return new JsonResponse(['data' => $windows->all()]);
+    }
+
+    public function takeOver(WindowRequest $request, Windows $windows): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $windows->takeOver($request->id(), $request->adhesive(), $request->state(), $user);
+
+        return new JsonResponse(['data' => $windows->all()]);
+    }
+
+    public function takeBack(WindowRequest $request, Windows $windows): JsonResponse
+    {
+        $windows->takeBack($request->adhesive(), $request->state());
+
+        return new JsonResponse(['data' => $windows->all()]);
+    }
+
+    /** Who does better is told to the owner only. */
+    private function mayTellApart(Facet $facet): void
+    {
+        if ($facet === Facet::Technician) {
+            Gate::authorize('tellPeopleApart', JobFact::class);
+        }
+    }
+}
