@@ -12,7 +12,6 @@ use Facelift\Cut\HeatBy;
 use Facelift\Cut\OpeningPlanner;
 use Facelift\Fit\OldPanel;
 use Facelift\Heat\AdhesiveState;
-use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Candidate;
 use Facelift\Heat\ContactFit;
 use Facelift\Heat\Curves;
@@ -37,6 +36,8 @@ final readonly class HeatDesk
     /** The contact's uncertainty where the shop has not measured it: 100–150 about 125 (from memory). */
     private const BAND = 0.2;
 
+    public function __construct(private WindowsInUse $windows) {}
+
     /** @return array<string, mixed> */
     public function advise(
         Phone $phone,
@@ -49,7 +50,7 @@ final readonly class HeatDesk
         ?string $stack = null,
     ): array {
         $bond = $this->bond($phone, $bondId);
-        $window = AdhesiveWindow::of($bond->adhesive, $state);
+        $window = $this->windows->windows()->of($bond->adhesive, $state);
         $limits = Limits::of($phone->body->frame, $old);
         $curves = Curves::of($phone, $bond, $room);
         $programme = static fn(Source $s): Programme => Programme::empty()->heat($seconds, $s)->rest(self::AFTER);
@@ -70,8 +71,14 @@ final readonly class HeatDesk
             $limits,
             $room,
         );
-        $planned = static fn(Source $s): ?HeatingEnd => (new OpeningPlanner())
-            ->plan($phone, $bond, Condition::observed([]), new HeatBy($s, $old, $room, $state))
+        $planned = fn(Source $s): ?HeatingEnd => (new OpeningPlanner())
+            ->plan($phone, $bond, Condition::observed([]), new HeatBy(
+                $s,
+                $old,
+                $room,
+                $state,
+                windows: $this->windows->windows(),
+            ))
             ->firstHeating();
         $advice = (new HeatAdvisor($region, $planned))->advise($source, $window, $limits);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Heat\Comparison;
+use App\Heat\WindowsInUse;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
 use Facelift\Anatomy\Replacement;
@@ -29,6 +30,7 @@ final readonly class Planning
         private Comparison $comparison,
         private SealWishes $seals,
         private Planner $planner,
+        private WindowsInUse $windows,
     ) {}
 
     public function condition(Job $job): Condition
@@ -84,6 +86,7 @@ final readonly class Planning
             chance: $rules->chance / 100,
             seal: $this->seals->wish($job),
             data: $job->quote?->data?->way->way,
+            windows: $this->windows->windows(),
         );
     }
 

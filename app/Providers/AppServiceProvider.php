@@ -9,6 +9,7 @@ use App\Audit\Trail;
 use App\Audit\Watched;
 use App\Day\Accepted;
 use App\Day\BenchDay;
+use App\Heat\WindowsInUse;
 use App\Jobs\ShopBook;
 use App\Jobs\ShopDay;
 use App\Models\User;
@@ -47,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ConcurrencyErrorDetector::class, MetAnother::class);
         $this->app->scoped(ShopBook::class);
         $this->app->scoped(ShopDay::class);
+        $this->app->scoped(WindowsInUse::class);
         $this->app->scoped(Accepted::class);
         $this->app->scoped(BenchDay::class);
         // One for a request: what it found of a seal once it does not work out again.

@@ -9,8 +9,12 @@ use App\Models\Job;
 use App\Models\JobFact;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use App\Record\KeepLearnt;
 use App\Record\KeepRecord;
 use App\Record\Sums;
+use Database\Seeders\HiddenTruth;
+use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Heat\AdhesiveState;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -178,6 +182,62 @@ final class RecordTest extends TestCase
         self::assertSame(['gone', 'made'], array_column((array) $changes, 'act'));
         $this->as(Role::Technician);
         $this->ask('PUT', '/record/windows', $is + ['id' => $this->newId()], 403);
+    }
+
+    /** From the record into a plan and out again: a window that was taken over is planned with, and the plan says so. */
+    public function testPlansAreMadeWithWhatWasTakenOver(): void
+    {
+        $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+        $before = $this->opening($t->job);
+        self::assertArrayNotHasKey('learnt', (array) data_get($before, 'window'));
+
+        $hotter = WindowEvidence::none();
+        $truth = new HiddenTruth(5);
+        for ($job = 0; $job < 60; ++$job) {
+            // Where it lets go hotter than is estimated.
+            $hotter = $hotter->with($truth->passes(AdhesiveKind::PrecutSeal));
+        }
+        app(KeepLearnt::class)->evidence(AdhesiveKind::PrecutSeal, AdhesiveState::Fresh, $hotter);
+        $this->as(Role::Owner);
+        $is = ['adhesive' => 'precut-seal', 'state' => 'fresh'];
+        $taken = $this->ask('PUT', '/record/windows', $is + ['id' => $this->newId()], 200);
+        $this->as(Role::Technician);
+        $this->app->forgetScopedInstances();
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'oldPanel' => 'save']);
+        $after = $this->opening($t->job);
+        self::assertSame(60, data_get($after, 'window.learnt.jobs'));
+        self::assertEqualsWithDelta(
+            $this->number($taken->json('data.0.inUse.low')),
+            $this->number(data_get($after, 'window.low')),
+            0.06,
+        );
+        self::assertGreaterThan(
+            $this->number(data_get($before, 'window.low')),
+            $this->number(data_get($after, 'window.low')),
+        );
+        $plan = json_encode(
+            $this->ask('GET', "/jobs/$t->job/plan", [], 200)->json(),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
+        self::assertStringContainsString('bond-into-learnt-window', $plan);
+
+        $this->as(Role::Owner);
+        $this->ask('DELETE', '/record/windows', $is, 200);
+        $this->as(Role::Technician);
+        $this->app->forgetScopedInstances();
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'oldPanel' => 'save']);
+        self::assertEquals($before, $this->opening($t->job), 'taken back, the plan is what it was');
+    }
+
+    private function opening(string $job): mixed
+    {
+        $plan = json_decode((string) Job::query()->findOrFail($job)->plan, true);
+
+        return data_get($plan, 'openings.0') ?? data_get($plan, 'sealing.openings.0');
     }
 
     /** So many jobs of a day, of which so many came back ten days later. */

@@ -158,7 +158,7 @@ final readonly class Dragged
             $this->source,
             $window,
             $this->plan->sealing->openings[$bond->id]->limits,
-            Uncertainty::of($this->source, $state),
+            Uncertainty::of($this->source, $state, $window),
             HeatBefore::of($this->run, $bond->id, $record->from),
             static fn(Source $s) => $record->programme($s, max(0.0, ($now - $record->from) / 1000)),
         );

@@ -9,6 +9,7 @@ use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
+use Facelift\Heat\Windows;
 
 /** What an opening is made with. */
 final readonly class HeatBy
@@ -18,6 +19,7 @@ final readonly class HeatBy
      * @param float    $room °C
      * @param AdhesiveState|null $state of the adhesive; null for what the condition of the phone says
      * @param bool               $alcohol false to do without alcohol beside the blade, also where an adhesive drags
+     * @param Windows|null       $windows of adhesives; null for estimates
      * @param float              $chance  that every pass has at least to be through in time, 0.5 to 0.99
      */
     public function __construct(
@@ -28,5 +30,6 @@ final readonly class HeatBy
         public bool $alcohol = true,
         public Approach $approach = new Approach(),
         public float $chance = Usual::CHANCE,
+        public ?Windows $windows = null,
     ) {}
 }

@@ -99,15 +99,18 @@ final readonly class OpeningPlanner
         ?CarriedOver $before,
         float $rested,
     ): Session {
+        $state = $heat->state ?? ($condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh);
+
         return Session::of(
             $phone,
             $bond,
             $heat->source,
-            $heat->state ?? ($condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh),
+            $state,
             Limits::of($phone->body->frame, $heat->old),
             $heat->room,
             $before,
             $rested,
+            $heat->windows?->of($bond->adhesive, $state),
         );
     }
 

@@ -18,7 +18,8 @@ final readonly class AdhesiveWindow
      */
     private const INTO = 15.0;
 
-    private function __construct(public float $low, public float $high) {}
+    /** @param Learnt|null $from the shop's own passes; null for an estimate */
+    private function __construct(public float $low, public float $high, public ?Learnt $from = null) {}
 
     /** As it was when it was written down, °C. */
     public static function between(float $low, float $high): self
@@ -29,7 +30,12 @@ final readonly class AdhesiveWindow
     /** The same, this many K colder. */
     public function lowerBy(float $kelvin): self
     {
-        return new self($this->low - $kelvin, $this->high - $kelvin);
+        return new self($this->low - $kelvin, $this->high - $kelvin, $this->from);
+    }
+
+    public function learntFrom(Learnt $from): self
+    {
+        return new self($this->low, $this->high, $from);
     }
 
     /** The bond's temperature at which to lift off, °C: well inside, and always below the upper end. */

@@ -34,10 +34,13 @@ final readonly class PaceCurve
 
     public static function of(AdhesiveKind $kind, AdhesiveWindow $window): self
     {
-        return match ($kind) {
-            AdhesiveKind::StrongGlue, AdhesiveKind::DoubleTape => new self($window, 1.0, 2.0),
-            default => new self($window, 2.0, 4.0),
+        [$slow, $fast] = match ($kind) {
+            AdhesiveKind::StrongGlue, AdhesiveKind::DoubleTape => [1.0, 2.0],
+            default => [2.0, 4.0],
         };
+        $times = $window->from->times ?? 1.0;
+
+        return new self($window, $times * $slow, $times * $fast);
     }
 
     /** The same with alcohol beside the blade. */

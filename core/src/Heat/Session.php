@@ -63,6 +63,7 @@ final class Session
      *
      * @param CarriedOver|null $before what the phone carries with it from what was heated before; null for a cold one
      * @param float            $rested s that it has lain since then, zero or more
+     * @param AdhesiveWindow|null $window of its adhesive; null for the estimate
      */
     public static function of(
         Phone $phone,
@@ -73,9 +74,10 @@ final class Session
         float $room = Usual::ROOM,
         ?CarriedOver $before = null,
         float $rested = 0.0,
+        ?AdhesiveWindow $window = null,
     ): self {
-        $window = AdhesiveWindow::of($bond->adhesive, $state);
-        $off = Uncertainty::of($source, $state);
+        $window ??= AdhesiveWindow::of($bond->adhesive, $state);
+        $off = Uncertainty::of($source, $state, $window);
         $twin = Twin::from(
             Stack::edgeOf($phone, $bond),
             Stack::centreOf($phone, $bond),

@@ -26,11 +26,12 @@ final readonly class Uncertainty
      */
     public function __construct(public float $contact, public float $window, public float $pace = self::PACE) {}
 
-    public static function of(Source $source, AdhesiveState $state): self
+    /** @param AdhesiveWindow|null $window what was learnt of it is known better; null for an estimate */
+    public static function of(Source $source, AdhesiveState $state, ?AdhesiveWindow $window = null): self
     {
         return new self(
             $source->origin === Origin::ShopsOwn ? self::MEASURED : self::CONTACT,
-            self::windowOf($state),
+            $window->from->off ?? self::windowOf($state),
         );
     }
 

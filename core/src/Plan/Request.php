@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
+use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Anatomy\Phone;
 use Facelift\Anatomy\Replacement;
 use Facelift\Anatomy\ReplacementKind;
@@ -12,9 +13,12 @@ use Facelift\Condition\Condition;
 use Facelift\Diagnosis\Diagnostician;
 use Facelift\Fit\DataWay;
 use Facelift\Fit\OldPanel;
+use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Approach;
 use Facelift\Heat\Source;
 use Facelift\Heat\Usual;
+use Facelift\Heat\Windows;
 
 /** Everything a plan is computed from. */
 final readonly class Request
@@ -26,6 +30,7 @@ final readonly class Request
      * @param Approach $approach how the source is used
      * @param SealWish $seal     what the shop seals with, and what was chosen and measured
      * @param DataWay|null $data what the customer decided about the display's data; null if nothing yet
+     * @param Windows|null $windows of adhesives; null for estimates
      * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
@@ -41,6 +46,7 @@ final readonly class Request
         public float $chance = Usual::CHANCE,
         public SealWish $seal = new SealWish(),
         public ?DataWay $data = null,
+        public ?Windows $windows = null,
     ) {}
 
     public function by(School $school): self
@@ -100,6 +106,12 @@ final readonly class Request
             && (new Diagnostician())->diagnose($this->condition, $this->phone->panel->technology)->proveFirst();
     }
 
+    /** Where an adhesive lets go, as far as the shop knows. */
+    public function windowOf(AdhesiveKind $adhesive, AdhesiveState $state): AdhesiveWindow
+    {
+        return ($this->windows ?? Windows::estimated())->of($adhesive, $state);
+    }
+
     private function but(
         ?Source $source = null,
         ?OldPanel $wish = null,
@@ -120,6 +132,7 @@ final readonly class Request
             $this->chance,
             $seal ?? $this->seal,
             $this->data,
+            $this->windows,
         );
     }
 }

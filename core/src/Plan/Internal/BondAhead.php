@@ -40,7 +40,7 @@ final class BondAhead
         public readonly bool $isFirst,
     ) {
         $state = $request->condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
-        $this->window = AdhesiveWindow::of($bond->adhesive, $state);
+        $this->window = $request->windowOf($bond->adhesive, $state);
         $passes = $bond->cut === null
             ? null
             : new Passes(

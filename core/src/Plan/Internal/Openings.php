@@ -62,6 +62,7 @@ final readonly class Openings
             alcohol: $alcohol,
             approach: $approach,
             chance: $this->request->chance,
+            windows: $this->request->windows,
         );
         $carried = CarriedOver::same(Carried::nothing($this->request->room));
         $openings = [];

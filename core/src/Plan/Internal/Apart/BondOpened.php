@@ -115,7 +115,13 @@ final readonly class BondOpened implements Writer
             ->noting(...$this->heatNotes($move, $approach))
             ->warming(Warmth::Battery)
             ->because(
-                new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high]),
+                $window->from === null
+                    ? new Reason('bond-into-window', ['low' => $window->low, 'high' => $window->high])
+                    : new Reason('bond-into-learnt-window', [
+                        'low' => round($window->low, 1),
+                        'high' => round($window->high, 1),
+                        'jobs' => $window->from->jobs,
+                    ]),
                 ...$this->site->becauseOf($this->bond->id),
             );
     }

@@ -13,7 +13,6 @@ use Facelift\Anatomy\Place;
 use Facelift\Anatomy\Tool;
 use Facelift\Document\Reason;
 use Facelift\Heat\AdhesiveState;
-use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\FlexWarming;
 use Facelift\Heat\Source;
 use Facelift\Plan\Effects;
@@ -132,7 +131,7 @@ final readonly class InnerBondApart implements Writer
     private function flex(array $after): string
     {
         $air = Source::localAir(FlexWarming::SET);
-        $window = AdhesiveWindow::of($this->bond->adhesive, AdhesiveState::Fresh);
+        $window = $this->site->request->windowOf($this->bond->adhesive, AdhesiveState::Fresh);
         $seconds = (new FlexWarming())->seconds($air, $window, $this->site->request->room);
         $after = (new Drying($this->site, $this->bond->id, $this->bond->face))->everywhere($after) ?? [];
         $step = $this->step(StepKind::PartBond, ['set' => $air->set, 'seconds' => $seconds])

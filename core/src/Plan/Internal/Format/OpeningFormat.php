@@ -10,6 +10,7 @@ use Facelift\Document\Node;
 use Facelift\Heat\AdhesiveWindow;
 use Facelift\Heat\Binding;
 use Facelift\Heat\HeatPhase;
+use Facelift\Heat\Learnt;
 use Facelift\Heat\Limits;
 use Facelift\Heat\PhaseKind;
 use Facelift\Heat\Sample;
@@ -29,7 +30,7 @@ final readonly class OpeningFormat
             'bond' => $o->bond,
             'estimate' => true,
             'blocked' => $o->blocked?->value,
-            'window' => ['low' => $o->window->low, 'high' => $o->window->high],
+            'window' => self::window($o->window),
             'limits' => self::limits($o->limits),
             'moves' => array_map(static fn(Move $m): array => (new MoveFormat())->write($m), $o->moves),
             'phases' => array_map(
@@ -48,7 +49,6 @@ final readonly class OpeningFormat
 
     public function read(Node $n): EdgeOpening
     {
-        $window = $n->node('window');
         $phase = static fn(Node $p): HeatPhase => new HeatPhase(
             $p->enum('kind', PhaseKind::class),
             $p->number('from', 0, 1e6),
@@ -57,7 +57,7 @@ final readonly class OpeningFormat
 
         return new EdgeOpening(
             $n->string('bond'),
-            AdhesiveWindow::between($window->number('low', 0, 500), $window->number('high', 0, 500)),
+            self::readWindow($n->node('window')),
             $n->each('moves', static fn(Node $m): Move => (new MoveFormat())->read($m)),
             $n->optionalEnum('blocked', Binding::class),
             $n->each('samples', self::readSample(...)),
@@ -66,6 +66,26 @@ final readonly class OpeningFormat
             worst: $n->has('worst') ? self::worst($n->node('worst')) : null,
             chance: $n->optionalNumber('chance', 0, 1),
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function window(AdhesiveWindow $w): array
+    {
+        return ['low' => $w->low, 'high' => $w->high] + ($w->from === null ? [] : [
+            'learnt' => ['off' => $w->from->off, 'times' => $w->from->times, 'jobs' => $w->from->jobs],
+        ]);
+    }
+
+    private static function readWindow(Node $n): AdhesiveWindow
+    {
+        $window = AdhesiveWindow::between($n->number('low', 0, 500), $n->number('high', 0, 500));
+        $from = $n->has('learnt') ? $n->node('learnt') : null;
+
+        return $from === null ? $window : $window->learntFrom(new Learnt(
+            $from->number('off', 0.01, 50),
+            $from->number('times', 0.1, 10),
+            $from->int('jobs', 1, 1_000_000_000),
+        ));
     }
 
     private static function worst(Node $n): Worst
