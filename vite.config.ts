@@ -33,12 +33,14 @@ function shortKeys(): Plugin {
 const ALONE = [
     'calibrate bench capture check-in chip drawing-table fields further-price hand-over heat heat-bar',
     'ledger mark-tools marks new-job next-check not-in-list on-the-phone packs part part-order',
-    'phone-review plan problem-panel quote reading-dialog receipt seal sources step-card step-clock',
+    'phone-review plan problem-panel quote record reading-dialog receipt seal sources step-card step-clock',
     'step-words transfer tried ways',
 ]
     .join(' ')
     .split(' ');
-const WHOLE = 'note|reason|text|step|caution|located|evidence|part-kind|sheet|under-test|moved-by';
+const WHOLE =
+    'note|reason|text|step|step-name|question|facet|shares|money-goes|adhesive-state|caution|located|evidence|' +
+    'part-kind|sheet|under-test|moved-by';
 const LATER = new RegExp(`^(?:${WHOLE}|page\\.(?:${ALONE.join('|')}))\\.`);
 
 /** The words as two modules: those of the first page, and those that come with a station. */

@@ -28,6 +28,7 @@ final readonly class Earned
             'kinds' => $this->rows($period, Facet::Kind, 'value'),
             'all' => $this->rows($period, Facet::All, 'value')[0] ?? null,
             'owed' => (string) Money::sum(...$owed->map(static fn(Claim $c): Money => $c->open())->all())->toCents(),
+            'currency' => $this->book->rules()->currency,
             'hourly' => (string) $this->book->rules()->hourlyRate,
         ];
     }

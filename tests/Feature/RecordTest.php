@@ -184,7 +184,7 @@ final class RecordTest extends TestCase
         $this->ask('PUT', '/record/windows', $is + ['id' => $this->newId()], 403);
     }
 
-    /** From the record into a plan and out again: a window that was taken over is planned with, and the plan says so. */
+    /** From the record into a plan and out again: what was taken over is planned with, and the plan says so. */
     public function testPlansAreMadeWithWhatWasTakenOver(): void
     {
         $this->as(Role::Technician);

@@ -15,7 +15,8 @@ function codeOf(secret: string): string {
 
 test('somebody is added, comes in once, takes a second factor and is shut out', async ({ page, browser, baseURL }) => {
     await signIn(page, 'owner');
-    await page.getByRole('tab', { name: 'People' }).click();
+    await page.getByRole('tab', { name: 'Settings' }).click();
+    await page.getByRole('link', { name: 'People and rights' }).click();
     const add = page.getByRole('form', { name: 'Add somebody' });
     await add.getByLabel('Name').fill('Mara Quist');
     await add.getByLabel('E-mail address').fill('mara@lindenhalt.example');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Record;
 
+use Facelift\Record\Internal\Surface;
+
 /** Where an adhesive lets go and how fast a blade goes along it, against what is estimated, after what was seen. */
 final readonly class WindowBelief
 {
@@ -27,36 +29,32 @@ final readonly class WindowBelief
     /** @param float $off K that the estimate may be off: one standard deviation, more than zero */
     public static function of(float $off, WindowEvidence $seen): self
     {
-        [$shifts, $paces] = [WindowEvidence::shifts(), WindowEvidence::paces()];
         $logs = [];
-        for ($s = 0; $s < $shifts; ++$s) {
-            for ($p = 0; $p < $paces; ++$p) {
-                $prior = -0.5 * (WindowEvidence::shift($s) / $off) ** 2
-                    - 0.5 * (WindowEvidence::pace($p) / self::PACE) ** 2;
-                $logs[] = $prior + $seen->log($s, $p);
+        for ($s = 0; $s < WindowEvidence::shifts(); ++$s) {
+            $row = [];
+            for ($p = 0; $p < WindowEvidence::paces(); ++$p) {
+                $row[] = self::prior($s, $off)
+                    - 0.5 * (WindowEvidence::pace($p) / self::PACE) ** 2
+                    + $seen->log($s, $p);
             }
+            $logs[] = $row;
         }
-        $most = $logs === [] ? 0.0 : max($logs);
-        $byShift = array_fill(0, $shifts, 0.0);
-        $byPace = array_fill(0, $paces, 0.0);
-        $before = [];
-        foreach ($logs as $i => $log) {
-            $weight = exp($log - $most);
-            $byShift[intdiv($i, $paces)] += $weight;
-            $byPace[$i % $paces] += $weight;
-        }
-        for ($s = 0; $s < $shifts; ++$s) {
-            $before[] = exp(-0.5 * (WindowEvidence::shift($s) / $off) ** 2);
-        }
-        $shift = static fn(int $i): float => WindowEvidence::shift($i);
+        $fine = Surface::of($logs);
+        $shifts = array_map(WindowEvidence::shift(...), $fine->rows);
 
         return new self(
-            Quantiles::of($byShift, $shift, WindowEvidence::STEP),
-            Quantiles::of($byPace, static fn(int $i): float => WindowEvidence::pace($i), WindowEvidence::PACE_STEP),
-            Quantiles::spread($byShift, $shift),
-            Quantiles::of($before, $shift, WindowEvidence::STEP),
+            Quantiles::of($shifts, $fine->byRow),
+            Quantiles::of(array_map(WindowEvidence::pace(...), $fine->columns), $fine->byColumn),
+            Quantiles::spread($shifts, $fine->byRow),
+            Quantiles::normal($off),
             $seen,
         );
+    }
+
+    /** Logarithm, but for a constant. */
+    private static function prior(float $place, float $off): float
+    {
+        return -0.5 * (WindowEvidence::shift($place) / $off) ** 2;
     }
 
     /** How wide the band is against what it was before anything was seen: one at first, less later. */

@@ -116,13 +116,13 @@ final readonly class WindowEvidence
     }
 
     /** K of a place on the grid. */
-    public static function shift(int $place): float
+    public static function shift(float $place): float
     {
         return ($place - self::middle()) * self::STEP;
     }
 
     /** Logarithm of the pace of a place on the grid. */
-    public static function pace(int $place): float
+    public static function pace(float $place): float
     {
         return $place * self::PACE_STEP - self::FASTEST;
     }

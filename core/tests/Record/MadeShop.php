@@ -23,10 +23,10 @@ final readonly class MadeShop
     public float $shift;
     public float $pace;
 
-    public function __construct(private Dice $dice, float $off)
+    public function __construct(private Dice $dice, float $off, ?float $shift = null, ?float $pace = null)
     {
-        $this->shift = $off * $this->normal();
-        $this->pace = WindowBelief::PACE * $this->normal();
+        $this->shift = $shift ?? $off * $this->normal();
+        $this->pace = $pace ?? WindowBelief::PACE * $this->normal();
     }
 
     public function estimate(): PaceCurve

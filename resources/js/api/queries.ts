@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, take, type Condition, type Schemas } from './client';
+import type { paths } from './schema';
 import type { About } from './sets';
 
 export type JobsFrom = Schemas['JobsFrom'];
@@ -246,6 +247,31 @@ export const queries = {
             queryKey: ['history', imei],
             queryFn: () => take(api.GET('/api/history', { params: { query: { imei } } })),
         }),
+    recordShares: (query: NonNullable<paths['/api/record/shares']['get']['parameters']['query']>) =>
+        queryOptions({
+            queryKey: ['record', 'shares', query],
+            queryFn: () => take(api.GET('/api/record/shares', { params: { query } })),
+            placeholderData: keepPreviousData,
+        }),
+    recordMoney: (query: { from?: string; to?: string }) =>
+        queryOptions({
+            queryKey: ['record', 'money', query],
+            queryFn: () => take(api.GET('/api/record/money', { params: { query } })),
+            placeholderData: keepPreviousData,
+        }),
+    recordMinutes: (query: { from?: string; to?: string }) =>
+        queryOptions({
+            queryKey: ['record', 'minutes', query],
+            queryFn: () => take(api.GET('/api/record/minutes', { params: { query } })),
+            placeholderData: keepPreviousData,
+        }),
+    recordChanged: (month: string | null) =>
+        queryOptions({
+            queryKey: ['record', 'changed', month],
+            queryFn: () => take(api.GET('/api/record/changed', { params: { query: month === null ? {} : { month } } })),
+        }),
+    learntWindows: () =>
+        queryOptions({ queryKey: ['record', 'windows'], queryFn: () => take(api.GET('/api/record/windows')) }),
     tellApart: (q: string, answers: Record<string, string>) =>
         queryOptions({
             queryKey: ['tell-apart', q, answers],

@@ -109,6 +109,7 @@ export const ABOUTS = every<About>({
     supply: true,
     level: true,
     heat: true,
+    figure: true,
     absence: true,
     photo: true,
 });

@@ -22,10 +22,9 @@ const places = [
     { to: '/money', label: say('page.places-bar.money') },
 ];
 
-const OWNERS = [
-    { to: '/accounts', label: say('page.accounts.people') },
-    { to: '/settings', label: say('page.settings.settings') },
-];
+const WORKERS = [{ to: '/record', label: say('page.places-bar.record') }];
+
+const OWNERS = [{ to: '/settings', label: say('page.settings.settings') }];
 
 /** The places of the shop, the look, and signing out; needs who is signed in. */
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
@@ -38,7 +37,8 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
         await navigate('/sign-in');
     };
     const here =
-        [...places, ...OWNERS].find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))?.to ?? false;
+        [...places, ...WORKERS, ...OWNERS].find((p) => (p.to === '/' ? pathname === '/' : pathname.startsWith(p.to)))
+            ?.to ?? false;
     return (
         <>
             <TopBar>
@@ -51,7 +51,11 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                     value={here}
                     sx={{ flex: 1, minHeight: 56 }}
                 >
-                    {[...places, ...(me.role === 'owner' ? OWNERS : [])].map((p) => (
+                    {[
+                        ...places,
+                        ...(me.role === 'front-desk' ? [] : WORKERS),
+                        ...(me.role === 'owner' ? OWNERS : []),
+                    ].map((p) => (
                         <Tab
                             key={p.to}
                             value={p.to}

@@ -78,6 +78,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../places/accounts/Changes')).Changes }),
             },
             { path: 'me', lazy: async () => ({ Component: (await import('../places/accounts/Me')).Me }) },
+            {
+                path: 'record',
+                lazy: worded(async () => ({ Component: (await import('../places/record/Record')).Record })),
+            },
             { path: 'money', lazy: async () => ({ Component: (await import('../places/money/Money')).Money }) },
             {
                 path: 'phones',

@@ -1,0 +1,140 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { queries } from '../../api/queries';
+import { Note } from '../../shell/Note';
+import { say } from '../../words/words';
+import { PAGES, useAsked, written, type RecordPage } from './asked';
+import { Changed } from './Changed';
+import { Earned } from './Earned';
+import { Estimates } from './Estimates';
+import { Figures } from './Figures';
+import { ShareAnswer } from './ShareAnswer';
+
+const OWNERS: readonly RecordPage[] = ['earned'];
+
+/** What the shop's own jobs say: each question with its answer in words, a picture, a table, and the jobs behind it. */
+export function Record() {
+    const [asked, ask] = useAsked();
+    const me = useQuery(queries.me()).data;
+    if (me?.role === 'front-desk') {
+        return (
+            <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+                <Note tone="care">{say('page.record.not-the-counters')}</Note>
+            </Box>
+        );
+    }
+    const owner = me?.role === 'owner';
+    const pages = PAGES.filter((p) => owner || !OWNERS.includes(p));
+    return (
+        <Box
+            component="main"
+            sx={{
+                p: 3,
+                maxWidth: 1280,
+                width: '100%',
+                mx: 'auto',
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', md: '240px minmax(0, 1fr)' },
+                gap: 4,
+                alignItems: 'start',
+                '@media print': { display: 'block', p: 0 },
+            }}
+        >
+            <Box
+                component="nav"
+                aria-label={say('page.record.questions')}
+                sx={{ position: { md: 'sticky' }, top: 80, display: 'grid', '@media print': { display: 'none' } }}
+            >
+                {pages.map((p) => (
+                    <Box
+                        component={Link}
+                        key={p}
+                        to={{
+                            search: new URLSearchParams(
+                                written({ ...asked, page: p, facet: null, behind: null, hits: false }),
+                            ).toString(),
+                        }}
+                        {...(p === asked.page ? { 'aria-current': 'page' } : {})}
+                        sx={{
+                            py: 1.25,
+                            pl: 1.5,
+                            fontSize: '1.0625rem',
+                            borderLeft: 4,
+                            borderColor: p === asked.page ? 'primary.main' : 'transparent',
+                            fontWeight: p === asked.page ? 700 : 400,
+                        }}
+                    >
+                        {say(`question.${p}`)}
+                    </Box>
+                ))}
+            </Box>
+            <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0 }}>
+                <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+                    <Typography component="h1" variant="h1" sx={{ flex: 1, minWidth: 280 }}>
+                        {say(`question.${asked.page}`)}
+                    </Typography>
+                    {asked.page !== 'figures' && (
+                        <>
+                            <Month
+                                label={say('page.record.from-month')}
+                                value={asked.from}
+                                set={(from) => ask({ from })}
+                            />
+                            <Month label={say('page.record.to-month')} value={asked.to} set={(to) => ask({ to })} />
+                        </>
+                    )}
+                    <Button onClick={() => window.print()} sx={{ '@media print': { display: 'none' } }}>
+                        {say('page.record.print')}
+                    </Button>
+                </Box>
+                <Answer page={asked.page} owner={owner} />
+            </Box>
+        </Box>
+    );
+}
+
+function Answer({ page, owner }: { page: RecordPage; owner: boolean }) {
+    const people = owner ? (['technician'] as const) : [];
+    switch (page) {
+        case 'comebacks':
+            return <ShareAnswer question="comebacks" facets={['phone', 'kind', 'supplier', 'way', ...people]} />;
+        case 'adhesives':
+            return <ShareAnswer question="comebacks" facets={['way']} />;
+        case 'suppliers':
+            return <ShareAnswer question="failures" facets={['supplier', 'kind']} />;
+        case 'promises':
+            return <ShareAnswer question="promises" facets={['kind', 'phone', ...people]} />;
+        case 'earned':
+            return owner ? <Earned /> : <Note tone="care">{say('page.record.the-owners')}</Note>;
+        case 'estimates':
+            return <Estimates />;
+        case 'changed':
+            return <Changed />;
+        case 'figures':
+            return <Figures />;
+    }
+}
+
+interface MonthProps {
+    label: string;
+    value: string | null;
+    set: (month: string | null) => void;
+}
+
+function Month({ label, value, set }: MonthProps) {
+    return (
+        <TextField
+            type="month"
+            size="small"
+            label={label}
+            value={value ?? ''}
+            onChange={(e) => set(e.target.value === '' ? null : e.target.value)}
+            slotProps={{ inputLabel: { shrink: true } }}
+            sx={{ width: 170 }}
+        />
+    );
+}
