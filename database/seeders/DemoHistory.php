@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\CameBack;
+use App\Models\Job;
 use App\Models\JobFact;
 use App\Models\JobWords;
 use App\Models\Role;
@@ -44,6 +45,8 @@ final class DemoHistory extends Seeder
 
     private Carbon $today;
 
+    private int $behind = 0;
+
     private HiddenTruth $truth;
 
     public function __construct(
@@ -58,10 +61,13 @@ final class DemoHistory extends Seeder
         $this->today = Carbon::now();
         $hands = User::query()->where('role', Role::Technician)->orderBy('id')->pluck('id')->all();
         $users = array_values(array_filter($hands, is_int(...)));
+        // Before the jobs of the demo; behind those that there are.
+        $there = Job::query()->max('number');
+        $this->behind = is_numeric($there) ? (int) $there : 0;
         for ($from = 1; $from <= self::JOBS; $from += self::BATCH) {
             $to = min(self::JOBS, $from + self::BATCH - 1);
             DB::transaction(fn() => $this->batch($from, $to, $users));
-            $this->command->getOutput()->writeln(sprintf('  history: %d of %d jobs', $to, self::JOBS));
+            $this->command->line(sprintf('  history: %d of %d jobs', $to, self::JOBS));
         }
     }
 
@@ -107,7 +113,7 @@ final class DemoHistory extends Seeder
     {
         // A stall that grows: the later the more jobs, the first two years ago.
         $ago = self::DAYS * (1 - ($number / self::JOBS) ** 0.8);
-        $closed = $this->today->copy()->subMinutes((int) (1440 * $ago + 40));
+        $closed = $this->today->copy()->subMinutes((int) (1440 * ($ago + 1)));
         [$way, $supplier] = [$this->truth->one(self::WAYS), $this->truth->one(self::SUPPLIERS)];
         $kind = $this->truth->one(self::KINDS);
         $part = (int) (100 * $costs * ($kind === 'glass-only' ? 0.2 : 1.0) * $this->truth->between(0.9, 1.15));
@@ -117,8 +123,8 @@ final class DemoHistory extends Seeder
         $back = $this->truth->comesBack($way, $supplier);
 
         return new JobFact([
-            'job_id' => sprintf('00000000-0000-7000-a000-%012d', $number),
-            'number' => $number,
+            'job_id' => sprintf('00000000-0000-7000-a000-%012d', $this->behind + $number),
+            'number' => $this->behind + $number,
             'closed_at' => $closed,
             'way' => $way,
             'supplier' => $supplier,

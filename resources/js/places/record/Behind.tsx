@@ -35,7 +35,9 @@ export function Behind({ query }: Props) {
         getNextPageParam: (last) => last.next,
     });
     const here = useRef<HTMLDivElement>(null);
-    useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), [query.value, query.hits, found.isSuccess]);
+    useEffect(() => {
+        here.current?.scrollIntoView({ block: 'nearest' });
+    }, [query.value, query.hits, found.isSuccess]);
     const jobs = found.data?.pages.flatMap((p) => p.data) ?? [];
     return (
         <Box component="section" id="behind" aria-labelledby="behind-it" ref={here} sx={{ scrollMarginTop: 80 }}>

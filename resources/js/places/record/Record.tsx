@@ -5,9 +5,10 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { queries } from '../../api/queries';
+import { serverNow } from '../../bench/useNow';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
-import { PAGES, useAsked, written, type RecordPage } from './asked';
+import { PAGES, useAsked, usualMonths, written, type RecordPage } from './asked';
 import { Changed } from './Changed';
 import { Earned } from './Earned';
 import { Estimates } from './Estimates';
@@ -28,6 +29,7 @@ export function Record() {
         );
     }
     const owner = me?.role === 'owner';
+    const usual = usualMonths(serverNow());
     const pages = PAGES.filter((p) => owner || !OWNERS.includes(p));
     return (
         <Box
@@ -81,10 +83,14 @@ export function Record() {
                         <>
                             <Month
                                 label={say('page.record.from-month')}
-                                value={asked.from}
+                                value={asked.from ?? usual.from}
                                 set={(from) => ask({ from })}
                             />
-                            <Month label={say('page.record.to-month')} value={asked.to} set={(to) => ask({ to })} />
+                            <Month
+                                label={say('page.record.to-month')}
+                                value={asked.to ?? usual.to}
+                                set={(to) => ask({ to })}
+                            />
                         </>
                     )}
                     <Button onClick={() => window.print()} sx={{ '@media print': { display: 'none' } }}>
@@ -121,7 +127,7 @@ function Answer({ page, owner }: { page: RecordPage; owner: boolean }) {
 
 interface MonthProps {
     label: string;
-    value: string | null;
+    value: string;
     set: (month: string | null) => void;
 }
 
@@ -131,7 +137,7 @@ function Month({ label, value, set }: MonthProps) {
             type="month"
             size="small"
             label={label}
-            value={value ?? ''}
+            value={value}
             onChange={(e) => set(e.target.value === '' ? null : e.target.value)}
             slotProps={{ inputLabel: { shrink: true } }}
             sx={{ width: 170 }}

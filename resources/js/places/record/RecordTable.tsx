@@ -31,7 +31,7 @@ export function RecordTable({ name, heads, rows }: Props) {
                                 {h}
                             </TableCell>
                         ))}
-                        {more && <TableCell>{say('page.record.behind-it')}</TableCell>}
+                        {more && <TableCell sx={{ fontWeight: 700 }}>{say('page.record.behind-it')}</TableCell>}
                     </TableRow>
                 </TableHead>
                 <TableBody>

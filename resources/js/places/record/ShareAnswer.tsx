@@ -27,9 +27,12 @@ export function ShareAnswer({ question, facets }: Props) {
     const [asked, ask] = useAsked();
     const facet = asked.facet !== null && facets.includes(asked.facet) ? asked.facet : facets[0];
     const query = { question, facet, ...months(asked), ...(asked.days === null ? {} : { days: asked.days }) };
-    const { data, error } = useQuery(queries.recordShares(query));
+    const { data, error, isPlaceholderData } = useQuery(queries.recordShares(query));
     return (
-        <Box sx={{ display: 'grid', gap: 2.5 }}>
+        <Box
+            aria-busy={isPlaceholderData || !data}
+            sx={{ display: 'grid', gap: 2.5, opacity: isPlaceholderData ? 0.4 : 1 }}
+        >
             {error && <Note tone="stop">{error.message}</Note>}
             {data && (
                 <Typography sx={{ fontSize: '1.1875rem' }} role="status">

@@ -71,6 +71,15 @@ export function written(asked: Asked): Record<string, string> {
     };
 }
 
+/** The months that are looked at while none are asked for: a year, this month included. */
+export function usualMonths(now: number): { from: string; to: string } {
+    const month = (back: number): string => {
+        const at = new Date(now);
+        return new Date(Date.UTC(at.getFullYear(), at.getMonth() - back, 15)).toISOString().slice(0, 7);
+    };
+    return { from: month(11), to: month(0) };
+}
+
 /** The months, for a question to the server. */
 export const months = (asked: Asked): { from?: string; to?: string } => ({
     ...(asked.from === null ? {} : { from: asked.from }),

@@ -1,4 +1,4 @@
-import { isWorded, say } from '../../words/words';
+import { capital, isWorded, say } from '../../words/words';
 import type { Facet } from './asked';
 
 /** Percent, as precise as it is known. */
@@ -13,7 +13,7 @@ export function valueName(facet: Facet, value: string, name?: string): string {
         return say('page.record.all-jobs');
     }
     if (isWorded(key)) {
-        return say(key);
+        return capital(say(key));
     }
     const said = name ?? value;
     return said === '' || said === 'none' ? say('page.record.unknown') : said;

@@ -1,0 +1,87 @@
+import { execFile } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { promisify } from 'node:util';
+import { expect, test } from '@playwright/test';
+import { accessible, signIn } from './technician';
+
+test.beforeAll(async () => {
+    test.setTimeout(120_000);
+    const seed = ['artisan', 'db:seed', '--force', '--class', 'Database\\Seeders\\DemoHistory'];
+    await promisify(execFile)('php', seed, { env: process.env });
+});
+
+test('from a question to its jobs', async ({ page }) => {
+    await signIn(page, 'owner');
+    await page.getByRole('tab', { name: 'Record' }).click();
+    await page
+        .getByRole('navigation', { name: 'Questions' })
+        .getByRole('link', { name: 'Which adhesive holds?' })
+        .click();
+    await expect(page.getByText(/of phones come back within 30 days/)).toBeVisible();
+    await expect(page.getByRole('img', { name: /Estimates with their bands/ })).toBeVisible();
+    await accessible(page);
+
+    // Two years, and it can be told: the bead of this stall comes back more often.
+    await page.getByLabel('From month').fill('2024-01');
+    await expect(page).toHaveURL(/from=2024-01/);
+    await expect(page.getByText(/^Bead of liquid adhesive: more come back than of /)).toBeVisible();
+    const row = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Bead of liquid adhesive' }) });
+    await row.getByRole('link', { name: 'Jobs of Bead of liquid adhesive that came back' }).click();
+    const behind = page.getByRole('region', { name: /^Jobs behind it/ });
+    const asMany = async () => {
+        const back = Number(await row.getByRole('cell').nth(1).textContent());
+        expect(back).toBeGreaterThan(15);
+        expect(await behind.getByRole('listitem').count()).toBe(Math.min(50, back));
+    };
+    await expect(asMany).toPass();
+    await expect(behind.getByText(/back after \d+ days?:/).first()).toBeVisible();
+
+    // The address is the question: it can be kept.
+    await page.reload();
+    await expect(asMany).toPass();
+    const job = behind.getByRole('link').first();
+    const tag = (await job.textContent()) ?? '';
+    await job.click();
+    await expect(page.getByText(tag).first()).toBeVisible();
+
+    await page.goBack();
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Take it along as CSV' }).click();
+    const file = await (await download).path();
+    const lines = readFileSync(file, 'utf8').split('\r\n');
+    expect(lines[0]).toBe('How it was sealed,Jobs,Came back,Estimate,from,to');
+    expect(lines.some((l) => l.startsWith('Bead of liquid adhesive,'))).toBe(true);
+});
+
+test('what cannot be told yet is not ranked', async ({ page }) => {
+    await signIn(page, 'owner');
+    await page.goto('/record?question=comebacks&by=technician&from=2024-01');
+    await expect(page.getByText('Cannot tell yet whether')).toBeVisible();
+    await expect(page.getByText(/^About [\d,]+ more jobs of both together/)).toBeVisible();
+    for (const question of ['suppliers', 'earned', 'promises', 'estimates', 'changed']) {
+        await page.goto(`/record?question=${question}`);
+        await expect(page.getByRole('button', { name: 'Take it along as CSV' }).first()).toBeVisible();
+        await accessible(page);
+    }
+});
+
+test('a learnt window is taken over and back', async ({ page }) => {
+    await signIn(page, 'owner');
+    await page.goto('/record?question=figures');
+    const window = page.getByRole('region', { name: 'Strong glue, as built' });
+    await expect(window.getByText(/^Plans are made with the estimate: it begins to let go at 75\.0/)).toBeVisible();
+    await accessible(page);
+    await window.getByRole('button', { name: /^Plan with what was learnt/ }).click();
+    // What is true here, 71 °C, the record does not know; it is found.
+    await expect(window.getByText(/your shop’s record: .* 7[01]\.\d °C\. From \d+ jobs/)).toBeVisible();
+    await window.getByRole('button', { name: /^Back to the estimate/ }).click();
+    await expect(window.getByText(/^Plans are made with the estimate/)).toBeVisible();
+});
+
+test('the counter has no record', async ({ page }) => {
+    await signIn(page, 'desk');
+    await expect(page.getByRole('tab', { name: 'Today' })).toBeVisible();
+    await expect(page.getByRole('tab', { name: 'Record' })).toHaveCount(0);
+    await page.goto('/record');
+    await expect(page.getByText('The record is for those who work at the bench')).toBeVisible();
+});
