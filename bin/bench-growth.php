@@ -86,6 +86,11 @@ $table = static function (int $jobs) use ($asked, $job): array {
         'an event' => ['POST', "/api/jobs/$job->id/events", $event],
         'opening a job' => ['POST', '/api/jobs', $open],
         'record of changes' => ['GET', '/api/audit'],
+        'what comes back, a year' => ['GET', '/api/record/shares?facet=way'],
+        'what comes back, ever' => ['GET', '/api/record/shares?facet=phone&from=2000-01'],
+        'promises, ever' => ['GET', '/api/record/shares?question=promises&facet=supplier&from=2000-01'],
+        'what was earned, ever' => ['GET', '/api/record/money?from=2000-01'],
+        'jobs behind a figure' => ['GET', '/api/record/jobs?facet=way&value=bead&hits=1&from=2000-01'],
     ];
 
     return array_map(static fn(array $one): float => $asked(...$one), $asking);
@@ -96,6 +101,7 @@ foreach ([(int) $small, (int) $large] as $jobs) {
     $began = microtime(true);
     $shop->jobs($jobs);
     $shop->events((int) $events);
+    $shop->facts();
     $shop->analysed();
     fprintf(
         STDERR,

@@ -30,13 +30,15 @@ final readonly class Behind
     ): array {
         $query = JobFact::query()
             ->whereBetween('closed_at', $period->span())
+            ->orderByDesc('closed_at')
             ->orderByDesc('number')
             ->limit(self::PAGE + 1);
         if ($facet !== Facet::All) {
             $query->where($facet->value, $value);
         }
         if ($before !== null) {
-            $query->where('number', '<', $before);
+            $at = JobFact::query()->where('number', $before)->value('closed_at');
+            $query->whereRaw('(closed_at, number) < (?, ?)', [$at, $before])->where('closed_at', '<=', $at);
         }
         match ($hits) {
             Question::Comebacks => $query->whereBetween('back_days', [0, $period->days]),

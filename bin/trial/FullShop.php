@@ -74,6 +74,38 @@ final readonly class FullShop
             SQL, [is_string($last) ? $last : '00000000-0000-0000-0000-000000000000']);
     }
 
+    /** What the record keeps of every job that is closed, three of a hundred come back, and their sums by month. */
+    public function facts(): void
+    {
+        $last = (int) DB::table('repair_jobs')->max('number');
+        // Forty-eight a day; what a smaller shop had is kept anew.
+        DB::table('job_facts')->where('batch', 'like', 'B-%')->delete();
+        DB::statement(<<<SQL
+            insert into job_facts (job_id, number, closed_at, way, supplier, kind, phone, technician, batch, gross, net,
+                tax, part, consumables, planned, taken, promised_at, ready_at, back_days, back_what)
+            select id, number, date_sub(now(), interval ($last - number) * 30 minute), elt(1 + number mod 4, 'precut-seal', 'tape', 'bead', 'tape-and-bead'),
+                concat('Supplier ', number mod 7), elt(1 + number mod 3, 'display-assembly', 'glass-only', 'frame'),
+                elt(1 + number mod 4, 'quillon-vesper', 'brasca-fern-4', 'brasca-fern-5', 'maruvi-sorrel'), number mod 5, concat('B-', number div 12), 14280, 12000, 2280, 5200,
+                310, 2400, 2500, date_sub(now(), interval ($last - number) * 30 minute),
+                date_sub(now(), interval ($last - number) * 30 + cast(number mod 90 as signed) - 20 minute),
+                if(number mod 33 = 0, number mod 61, null), if(number mod 33 = 0, 'edge-lifts', null)
+            from repair_jobs
+            where id like '00000000-0000-7000-8000-%' and handed_over_at is not null
+            SQL);
+        DB::table('record_sums')->truncate();
+        foreach (['all', 'way', 'supplier', 'kind', 'phone', 'technician'] as $facet) {
+            $value = $facet === 'all' ? "''" : $facet;
+            DB::statement(<<<SQL
+                insert into record_sums (month, facet, value, jobs, gross, net, tax, part, consumables, planned, taken,
+                    timed, promised, kept)
+                select date_format(closed_at, '%Y-%m-01'), '$facet', $value, count(*), sum(gross), sum(net), sum(tax),
+                    sum(part), sum(consumables), sum(planned), sum(taken), count(*), count(*),
+                    sum(ready_at <= promised_at)
+                from job_facts group by 1, 3
+                SQL);
+        }
+    }
+
     /** So many parts, one of three fitted. */
     public function parts(int $wanted): void
     {
@@ -96,6 +128,6 @@ final readonly class FullShop
 
     public function analysed(): void
     {
-        DB::statement('analyze table repair_jobs, job_words, bench_events, shelf_items, shelf_item_codes');
+        DB::statement('analyze table repair_jobs, job_words, job_facts, record_sums, bench_events, shelf_items, shelf_item_codes');
     }
 }

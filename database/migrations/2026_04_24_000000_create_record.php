@@ -14,8 +14,8 @@ return new class extends Migration {
     {
         Schema::create('job_facts', static function (Blueprint $table): void {
             $table->foreignUuid('job_id')->primary()->constrained('repair_jobs');
-            $table->unsignedInteger('number');
-            $table->dateTime('closed_at')->index();
+            $table->unsignedInteger('number')->unique();
+            $table->dateTime('closed_at');
             $table->string('way', 40);
             $table->string('supplier', 80);
             $table->string('kind', 40);
@@ -37,9 +37,10 @@ return new class extends Migration {
             // Days after which it came back, and with what.
             $table->unsignedSmallInteger('back_days')->nullable();
             $table->string('back_what', 20)->nullable();
+            $table->index(['closed_at', 'number']);
             $table->index(['back_days', 'closed_at']);
             foreach (self::FACETS as $facet) {
-                $table->index([$facet, 'closed_at']);
+                $table->index([$facet, 'closed_at', 'number']);
             }
         });
         Schema::create('record_sums', static function (Blueprint $table): void {
