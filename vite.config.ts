@@ -39,8 +39,8 @@ const ALONE = [
     .join(' ')
     .split(' ');
 const WHOLE =
-    'note|reason|text|step|step-name|question|facet|shares|money-goes|adhesive-state|caution|located|evidence|' +
-    'part-kind|sheet|under-test|moved-by';
+    'note|reason|text|step|step-name|question|facet|shares|money-goes|risk-of|adhesive-state|caution|located|' +
+    'evidence|part-kind|sheet|under-test|moved-by';
 const LATER = new RegExp(`^(?:${WHOLE}|page\\.(?:${ALONE.join('|')}))\\.`);
 
 /** The words as two modules: those of the first page, and those that come with a station. */

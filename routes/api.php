@@ -103,6 +103,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('money', [RecordController::class, 'money'])->can('seeEarned', JobFact::class);
         Route::get('minutes', [RecordController::class, 'minutes'])->can('viewAny', JobFact::class);
         Route::get('changed', [RecordController::class, 'changed'])->can('viewAny', JobFact::class);
+        Route::get('figures', [RecordController::class, 'figures'])->can('viewAny', JobFact::class);
         Route::get('windows', [RecordController::class, 'windows'])->can('viewAny', JobFact::class);
         Route::put('windows', [RecordController::class, 'takeOver'])->can('keep', Figure::class);
         Route::delete('windows', [RecordController::class, 'takeBack'])->can('keep', Figure::class);

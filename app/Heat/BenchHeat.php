@@ -80,6 +80,15 @@ final readonly class BenchHeat
         return self::corrected($run, $record === null ? null : $this->fit($job, $run, $bond, $record));
     }
 
+    /** What readings say of the plan's source at a bond; null if none do. */
+    public function fitted(Job $job, Run $run, string $bond, int $now): ?ContactFit
+    {
+        $record = isset($run->plan->sealing->openings[$bond]) ? HeatLog::of($run, $bond, $now) : null;
+        $fit = $record === null ? null : $this->fit($job, $run, $bond, $record);
+
+        return $fit === null || $fit->used === 0 ? null : $fit;
+    }
+
     private static function corrected(Run $run, ?ContactFit $fit): Source
     {
         $planned = $run->plan->basis->source;

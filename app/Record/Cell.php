@@ -12,6 +12,11 @@ final readonly class Cell
         return is_numeric($value) ? (int) $value : 0;
     }
 
+    public static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : 0.0;
+    }
+
     public static function text(mixed $value): string
     {
         return is_scalar($value) ? (string) $value : '';

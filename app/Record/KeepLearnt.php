@@ -8,10 +8,13 @@ use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
+use Facelift\Heat\ContactFit;
 use Facelift\Heat\PaceCurve;
+use Facelift\Heat\SourceKind;
 use Facelift\Record\PassAsSeen;
 use Facelift\Record\Ratios;
 use Facelift\Record\WindowEvidence;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Adds what a job has shown to what was learnt before, in the transaction that hands it over. */
@@ -57,6 +60,20 @@ final readonly class KeepLearnt
         $text = DB::table('window_sums')->where($is)->lockForUpdate()->value('evidence');
         $before = is_string($text) ? WindowEvidence::from($text) : WindowEvidence::none();
         DB::table('window_sums')->where($is)->update(['evidence' => $before->with($more)->text()]);
+    }
+
+    /** What the readings of one bond of a job have told of its source. */
+    public function contact(string $job, SourceKind $kind, Carbon $at, ContactFit $fit): void
+    {
+        DB::table('source_fits')->insert([
+            'job_id' => $job,
+            'kind' => $kind->value,
+            'fitted_at' => $at,
+            'coefficient' => $fit->coefficient,
+            'low' => $fit->low,
+            'high' => $fit->high,
+            'used' => $fit->used,
+        ]);
     }
 
     /** As plans take it without any record. */

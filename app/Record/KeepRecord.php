@@ -54,6 +54,7 @@ final readonly class KeepRecord
         $fact->save();
         $this->sums->add($fact);
         $this->learnt->minutes($job->hand ?? $job->opened_by, $times);
+        $this->contacts($job, $run);
         foreach ($this->passes($job, $run) as $passes) {
             $this->learnt->passes(
                 $passes[0]->adhesive,
@@ -160,6 +161,20 @@ final readonly class KeepRecord
         }
 
         return array_values($byBond);
+    }
+
+    /** What readings have told of the source, bond by bond. */
+    private function contacts(Job $job, Run $run): void
+    {
+        $done = array_map(static fn(Event $e): int => $e->at, $run->state->done);
+        $now = $done === [] ? 0 : max($done);
+        foreach (array_keys($run->plan->sealing->openings) as $bond) {
+            $fit = $this->heat->fitted($job, $run, $bond, $now);
+            if ($fit !== null) {
+                $at = Carbon::createFromTimestampMs($now);
+                $this->learnt->contact($job->id, $run->plan->basis->source->kind, $at, $fit);
+            }
+        }
     }
 
     private static function seen(SeenPass $pass): PassAsSeen

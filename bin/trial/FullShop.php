@@ -83,10 +83,12 @@ final readonly class FullShop
         DB::statement(<<<SQL
             insert into job_facts (job_id, number, closed_at, way, supplier, kind, phone, technician, batch, gross, net,
                 tax, part, consumables, planned, taken, promised_at, ready_at, back_days, back_what)
-            select id, number, date_sub(now(), interval ($last - number) * 30 minute), elt(1 + number mod 4, 'precut-seal', 'tape', 'bead', 'tape-and-bead'),
+            select id, number, date_sub(now(), interval ($last - number) * 30 minute),
+                elt(1 + number mod 4, 'precut-seal', 'tape', 'bead', 'tape-and-bead'),
                 concat('Supplier ', number mod 7), elt(1 + number mod 3, 'display-assembly', 'glass-only', 'frame'),
-                elt(1 + number mod 4, 'quillon-vesper', 'brasca-fern-4', 'brasca-fern-5', 'maruvi-sorrel'), number mod 5, concat('B-', number div 12), 14280, 12000, 2280, 5200,
-                310, 2400, 2500, date_sub(now(), interval ($last - number) * 30 minute),
+                elt(1 + number mod 4, 'quillon-vesper', 'brasca-fern-4', 'brasca-fern-5', 'maruvi-sorrel'),
+                number mod 5, concat('B-', number div 12), 14280, 12000, 2280, 5200, 310, 2400, 2500,
+                date_sub(now(), interval ($last - number) * 30 minute),
                 date_sub(now(), interval ($last - number) * 30 + cast(number mod 90 as signed) - 20 minute),
                 if(number mod 33 = 0, number mod 61, null), if(number mod 33 = 0, 'edge-lifts', null)
             from repair_jobs
@@ -128,6 +130,7 @@ final readonly class FullShop
 
     public function analysed(): void
     {
-        DB::statement('analyze table repair_jobs, job_words, job_facts, record_sums, bench_events, shelf_items, shelf_item_codes');
+        DB::statement('analyze table repair_jobs, job_words, job_facts, record_sums, bench_events');
+        DB::statement('analyze table shelf_items, shelf_item_codes');
     }
 }

@@ -70,6 +70,18 @@ return new class extends Migration {
             $table->mediumText('evidence');
             $table->primary(['adhesive', 'state']);
         });
+        Schema::create('source_fits', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignUuid('job_id')->constrained('repair_jobs');
+            $table->string('kind', 20);
+            $table->dateTime('fitted_at');
+            // W/(m²·K), with its 95 % interval, and how many readings it rests on.
+            $table->double('coefficient');
+            $table->double('low');
+            $table->double('high');
+            $table->unsignedInteger('used');
+            $table->index(['kind', 'fitted_at']);
+        });
         Schema::create('figures', static function (Blueprint $table): void {
             $table->uuid('id')->primary();
             $table->string('adhesive', 20);
@@ -88,7 +100,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['figures', 'window_sums', 'minute_sums', 'record_sums', 'job_facts'] as $table) {
+        foreach (['figures', 'source_fits', 'window_sums', 'minute_sums', 'record_sums', 'job_facts'] as $table) {
             Schema::dropIfExists($table);
         }
     }

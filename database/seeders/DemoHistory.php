@@ -16,6 +16,7 @@ use App\Record\Sums;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\SourceKind;
 use Facelift\Plan\StepKind;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Database\Seeder;
@@ -90,6 +91,12 @@ final class DemoHistory extends Seeder
         $this->open($facts);
         DB::table('job_facts')->insert(array_map(static fn(JobFact $f): array => $f->getAttributes(), $facts));
         $this->sums->addAll($facts);
+        foreach ($facts as $fact) {
+            if ($this->truth->chance(0.2)) {
+                $fit = $this->truth->plate($fact->closed_at->diffInDays($this->today, true) / 365.25);
+                $this->learnt->contact($fact->job_id, SourceKind::Plate, $fact->closed_at, $fit);
+            }
+        }
         foreach ($evidence as $adhesive => $of) {
             $this->learnt->evidence(AdhesiveKind::from($adhesive), AdhesiveState::Fresh, $of);
         }

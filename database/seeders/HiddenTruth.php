@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Record\KeepLearnt;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\ContactFit;
 use Facelift\Plan\StepKind;
 use Facelift\Record\PassAsSeen;
 use Facelift\Record\WindowEvidence;
@@ -36,6 +37,10 @@ final readonly class HiddenTruth
         'unscrew' => 0.85, 'screw-in' => 1.0, 'lift-part' => 1.15, 'fit-part' => 1.05, 'unplug' => 0.9,
         'plug-in' => 1.2, 'cut-pass' => 1.1, 'clean-ledge' => 1.5, 'lay-seal' => 1.3, 'dry-fit' => 0.9,
     ];
+
+    /** W/(m²·K) of the stall's plate now, and by how much it gets worse in a year. */
+    public const PLATE = 108.0;
+    public const WEARS = 0.08;
 
     /** Of the logarithm of what a step takes, and of a pass's pace. */
     private const SPREAD = 0.4;
@@ -125,6 +130,22 @@ final readonly class HiddenTruth
         }
 
         return WindowEvidence::of($estimate, $off, $passes);
+    }
+
+    /** What the readings of one phone say of the plate, so many years ago. */
+    public function plate(float $ago): ContactFit
+    {
+        $error = $this->between(0.03, 0.12);
+        $log = log(self::PLATE) - log(1 - self::WEARS) * $ago + 0.08 * $this->normal() + $error * $this->normal();
+
+        return new ContactFit(
+            exp($log),
+            exp($log - 1.96 * $error),
+            exp($log + 1.96 * $error),
+            0.6,
+            null,
+            4,
+        );
     }
 
     private function normal(): float

@@ -15,6 +15,7 @@ use App\Record\Sums;
 use Database\Seeders\HiddenTruth;
 use Facelift\Anatomy\AdhesiveKind;
 use Facelift\Heat\AdhesiveState;
+use Facelift\Heat\SourceKind;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -155,6 +156,29 @@ final class RecordTest extends TestCase
         foreach (['facet=colour', 'from=2026-13', 'from=2026-05&to=2026-01', 'question=why', 'from[]=1'] as $bad) {
             $this->ask('GET', "/record/shares?$bad", status: 422);
         }
+    }
+
+    /** A heating with a reading says something of the plate; without one nothing is learnt of it. */
+    public function testTheOtherFiguresSayWhatTheyRestOn(): void
+    {
+        $this->handedOver();
+        $this->as(Role::Owner);
+        $none = $this->ask('GET', '/record/figures', status: 200);
+        self::assertSame([0, false], [$none->json('plate.jobs'), $none->json('plate.drifts')]);
+        $truth = new HiddenTruth(9);
+        $job = JobFact::query()->firstOrFail()->job_id;
+        foreach (range(0, 59) as $i) {
+            $at = Carbon::now()->subDays(12 * $i);
+            app(KeepLearnt::class)->contact($job, SourceKind::Plate, $at, $truth->plate(12 * $i / 365.25));
+        }
+        $figures = $this->ask('GET', '/record/figures', status: 200);
+        self::assertSame(60, $figures->json('plate.jobs'));
+        self::assertEqualsWithDelta(HiddenTruth::PLATE, $this->number($figures->json('plate.contact')), 9.0);
+        self::assertTrue($figures->json('plate.drifts'), 'it wears');
+        self::assertSame([0.5, 0], [$figures->json('risks.1.share'), $figures->json('risks.1.tries')]);
+        self::assertCount(1, (array) $figures->json('paces'));
+        $this->as(Role::Technician);
+        $this->ask('GET', '/record/figures', status: 200)->assertJsonPath('paces', []);
     }
 
     public function testALearntWindowIsTakenOverAndBack(): void

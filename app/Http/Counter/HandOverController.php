@@ -6,6 +6,7 @@ namespace App\Http\Counter;
 
 use App\Counter\HandOver;
 use App\Counter\KeepWorked;
+use App\Exceptions\Conflict;
 use App\Models\Job;
 use App\Models\User;
 use App\Papers\JobExport;
@@ -60,9 +61,15 @@ final readonly class HandOverController
         ]);
     }
 
+    /** The record of what was done at the bench: there is none before a plan. */
     public function export(Job $job, JobExport $export): JsonResponse
     {
-        return new JsonResponse($export->of($job), 200, [
+        $record = $export->of($job);
+        if ($record['plan'] === null && $record['kept'] === null) {
+            throw Conflict::notReachable('There is no plan that works yet. First: Plan.');
+        }
+
+        return new JsonResponse($record, 200, [
             'Content-Disposition' => 'attachment; filename="' . $job->tag() . '.job.json"',
         ]);
     }

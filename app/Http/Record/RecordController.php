@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Record\Behind;
 use App\Record\Changed;
 use App\Record\Earned;
+use App\Record\FiguresInUse;
 use App\Record\Minutes;
 use App\Record\Shares;
 use App\Record\Windows;
@@ -52,6 +53,11 @@ final readonly class RecordController
     public function changed(RecordRequest $request, Changed $changed): JsonResponse
     {
         return new JsonResponse($changed->of($request->month('month')));
+    }
+
+    public function figures(FiguresInUse $figures): JsonResponse
+    {
+        return new JsonResponse($figures->of(Gate::allows('tellPeopleApart', JobFact::class)));
     }
 
     public function windows(Windows $windows): JsonResponse

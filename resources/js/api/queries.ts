@@ -270,6 +270,8 @@ export const queries = {
             queryKey: ['record', 'changed', month],
             queryFn: () => take(api.GET('/api/record/changed', { params: { query: month === null ? {} : { month } } })),
         }),
+    figuresInUse: () =>
+        queryOptions({ queryKey: ['record', 'figures'], queryFn: () => take(api.GET('/api/record/figures')) }),
     learntWindows: () =>
         queryOptions({ queryKey: ['record', 'windows'], queryFn: () => take(api.GET('/api/record/windows')) }),
     tellApart: (q: string, answers: Record<string, string>) =>

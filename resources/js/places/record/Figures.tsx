@@ -11,6 +11,7 @@ import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { BandChart } from './BandChart';
 import { monthName } from './named';
+import { OtherFigures } from './OtherFigures';
 import { RecordTable } from './RecordTable';
 
 type Window = Schemas['LearntWindow'];
@@ -65,6 +66,7 @@ export function Figures() {
                     }))}
                 />
             )}
+            <OtherFigures />
         </Box>
     );
 }

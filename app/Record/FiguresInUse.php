@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Jobs\ShopBook;
+use App\Models\KeptPace;
+use App\Models\User;
+use Facelift\Heat\Source;
+use Facelift\Heat\SourceKind;
+use Facelift\Record\Belief;
+use Facelift\Record\ContactBelief;
+use Facelift\Record\ContactSeen;
+use Facelift\Record\Rate;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** The other figures that plans, prices and promises are made with, each with what it rests on. */
+final readonly class FiguresInUse
+{
+    /** What readings are looked back at: a source that was measured more often is known well enough. */
+    private const READINGS = 500;
+
+    /** s in a year */
+    private const YEAR = 31_557_600.0;
+
+    public function __construct(private ShopBook $book) {}
+
+    /**
+     * @param bool $people whether it is told of each by name
+     *
+     * @return array<string, mixed>
+     */
+    public function of(bool $people): array
+    {
+        return [
+            'plate' => $this->plate(),
+            'risks' => [
+                self::risk(Risky::GlassOnly, $this->book->glassRecord()),
+                self::risk(Risky::Chip, $this->book->chipRecord()),
+            ],
+            'paces' => $people ? $this->paces() : [],
+        ];
+    }
+
+    /** @return array<string, mixed> the contact of the shop's plate, from the readings of all jobs */
+    private function plate(): array
+    {
+        $rows = DB::table('source_fits')
+            ->where('kind', SourceKind::Plate->value)
+            ->orderByDesc('fitted_at')
+            ->limit(self::READINGS)
+            ->get(['fitted_at', 'coefficient', 'low', 'high']);
+        $now = Carbon::now()->getTimestamp() / self::YEAR;
+        $seen = [];
+        foreach ($rows as $row) {
+            $years = Carbon::parse(Cell::text($row->fitted_at))->getTimestamp() / self::YEAR;
+            $seen[] = ContactSeen::between(
+                Cell::number($row->coefficient),
+                Cell::number($row->low),
+                Cell::number($row->high),
+                $years,
+            );
+        }
+        $belief = ContactBelief::of(Source::PLATE_CONTACT, $seen, $now);
+
+        return [
+            'estimate' => Source::PLATE_CONTACT,
+            'contact' => round($belief->coefficient, 1),
+            'low' => round($belief->band->low, 1),
+            'high' => round($belief->band->high, 1),
+            'jobs' => $belief->jobs,
+            'drift' => round($belief->drift, 4),
+            'driftLow' => round($belief->drifts->low, 4),
+            'driftHigh' => round($belief->drifts->high, 4),
+            'drifts' => $belief->drifts(),
+        ];
+    }
+
+    /** @return array<string, mixed> how often it goes well: one in two before anything was seen, which weighs as two */
+    private static function risk(Risky $what, Rate $record): array
+    {
+        $belief = Belief::from(0.5, 2.0, $record);
+
+        return [
+            'what' => $what->value,
+            'hits' => $record->successes,
+            'tries' => $record->tries,
+            'share' => round($belief->expected(), 4),
+            'low' => round($belief->band()->low, 4),
+            'high' => round($belief->band()->high, 4),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> how fast everybody at the bench is, and on how many hours that rests */
+    private function paces(): array
+    {
+        $names = User::query()->pluck('name', 'id');
+        $paces = [];
+        foreach (KeptPace::query()->orderBy('user_id')->get() as $kept) {
+            $paces[] = [
+                'person' => Cell::text($names[$kept->user_id] ?? ''),
+                'pace' => round($kept->pace()->factor(), 2),
+                'hours' => round($kept->pace()->hours(), 1),
+            ];
+        }
+
+        return $paces;
+    }
+}

@@ -1,0 +1,74 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { queries } from '../../api/queries';
+import { say } from '../../words/words';
+import { percent } from './named';
+import { RecordTable } from './RecordTable';
+
+type Plate = Schemas['FiguresInUse']['plate'];
+
+/** The other figures that plans, prices and promises rest on, each with where it comes from and where it is set. */
+export function OtherFigures() {
+    const { data } = useQuery(queries.figuresInUse());
+    if (!data) {
+        return null;
+    }
+    const { plate, risks, paces } = data;
+    return (
+        <Box component="section" aria-labelledby="other-figures" sx={{ display: 'grid', gap: 1.5 }}>
+            <Typography id="other-figures" component="h2" variant="h2">
+                {say('page.record.other-figures')}
+            </Typography>
+            <div>
+                {say('page.record.plate', {
+                    contact: plate.contact,
+                    low: plate.low,
+                    high: plate.high,
+                    jobs: plate.jobs,
+                    estimate: plate.estimate,
+                })}{' '}
+                {drift(plate)} <Link to="/heat">{say('page.record.keep-as-source')}</Link>
+            </div>
+            <RecordTable
+                name="figures"
+                heads={[
+                    say('page.record.what'),
+                    say('page.record.used'),
+                    say('page.record.from'),
+                    say('page.record.to'),
+                    say('page.record.rests-on'),
+                ]}
+                rows={[
+                    ...risks.map((r) => ({
+                        key: r.what,
+                        values: [say(`risk-of.${r.what}`), r.share, r.low, r.high, say('page.record.tries', r)],
+                        shown: [null, percent(r.share), percent(r.low), percent(r.high), null],
+                    })),
+                    ...paces.map((p) => ({
+                        key: p.person,
+                        values: [
+                            say('page.record.pace-of', { name: p.person }),
+                            p.pace,
+                            null,
+                            null,
+                            say('page.record.hours-of-work', { hours: p.hours }),
+                        ],
+                        more: <Link to="/settings#shop">{say('page.record.set-it')}</Link>,
+                    })),
+                ]}
+            />
+        </Box>
+    );
+}
+
+/** Whether the plate gets worse, as far as it can be told. */
+function drift(plate: Plate): string {
+    const said = { share: percent(Math.abs(plate.drift)) };
+    if (!plate.drifts) {
+        return say('page.record.drift-not-told');
+    }
+    return say(plate.drift < 0 ? 'page.record.drift-worse' : 'page.record.drift-better', said);
+}
