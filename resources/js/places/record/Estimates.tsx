@@ -42,6 +42,7 @@ export function Estimates() {
                         label={say('page.record.picture-of-minutes')}
                         bands={seen.map((k) => ({ name: k.name, low: k.low, middle: k.times, high: k.high }))}
                         shown={times}
+                        from={Math.floor(10 * Math.min(1, ...seen.map((k) => k.low))) / 10 - 0.1}
                         ends={{ low: say('page.record.to-estimate'), high: say('page.record.to-upper-end') }}
                     />
                 </>
@@ -69,16 +70,28 @@ function Months({ months: of }: { months: Schemas['MinutesRecord']['months'] }) 
                 yAxis={[{ width: 56, min: 0, label: say('page.record.minutes-a-job') }]}
                 series={[
                     {
+                        id: 'planned',
+                        curve: 'linear',
                         dataKey: 'planned',
                         label: say('page.record.planned'),
                         color: palette.text.secondary,
                         shape: 'square',
                     },
-                    { dataKey: 'taken', label: say('page.record.taken'), color: palette.text.primary, shape: 'circle' },
+                    {
+                        id: 'taken',
+                        curve: 'linear',
+                        dataKey: 'taken',
+                        label: say('page.record.taken'),
+                        color: palette.text.primary,
+                        shape: 'circle',
+                    },
                 ]}
                 grid={{ horizontal: true }}
                 skipAnimation
-                sx={{ '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' } }}
+                sx={{
+                    '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' },
+                    '& [data-series="planned"]': { strokeDasharray: '6 5' },
+                }}
             />
         </figure>
     );

@@ -41,6 +41,7 @@ export function OtherFigures() {
                     say('page.record.to'),
                     say('page.record.rests-on'),
                 ]}
+                moreHead={say('page.accounts.settings')}
                 rows={[
                     ...risks.map((r) => ({
                         key: r.what,

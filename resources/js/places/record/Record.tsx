@@ -5,10 +5,10 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { queries } from '../../api/queries';
-import { serverNow } from '../../bench/useNow';
+import { useNow } from '../../bench/useNow';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
-import { PAGES, useAsked, usualMonths, written, type RecordPage } from './asked';
+import { PAGES, useAsked, usualMonths, written, type Asked, type RecordPage } from './asked';
 import { Changed } from './Changed';
 import { Earned } from './Earned';
 import { Estimates } from './Estimates';
@@ -29,7 +29,6 @@ export function Record() {
         );
     }
     const owner = me?.role === 'owner';
-    const usual = usualMonths(serverNow());
     const pages = PAGES.filter((p) => owner || !OWNERS.includes(p));
     return (
         <Box
@@ -79,20 +78,7 @@ export function Record() {
                     <Typography component="h1" variant="h1" sx={{ flex: 1, minWidth: 280 }}>
                         {say(`question.${asked.page}`)}
                     </Typography>
-                    {asked.page !== 'figures' && (
-                        <>
-                            <Month
-                                label={say('page.record.from-month')}
-                                value={asked.from ?? usual.from}
-                                set={(from) => ask({ from })}
-                            />
-                            <Month
-                                label={say('page.record.to-month')}
-                                value={asked.to ?? usual.to}
-                                set={(to) => ask({ to })}
-                            />
-                        </>
-                    )}
+                    {asked.page !== 'figures' && <Months asked={asked} ask={ask} />}
                     <Button onClick={() => window.print()} sx={{ '@media print': { display: 'none' } }}>
                         {say('page.record.print')}
                     </Button>
@@ -123,6 +109,23 @@ function Answer({ page, owner }: { page: RecordPage; owner: boolean }) {
         case 'figures':
             return <Figures />;
     }
+}
+
+/** The months that are asked about; by the server's clock while none are. */
+function Months({ asked, ask }: { asked: Asked; ask: (change: Partial<Asked>) => void }) {
+    const usual = usualMonths(useNow(asked.from === null || asked.to === null));
+    return (
+        <>
+            {asked.page !== 'changed' && (
+                <Month
+                    label={say('page.record.from-month')}
+                    value={asked.from ?? usual.from}
+                    set={(from) => ask({ from })}
+                />
+            )}
+            <Month label={say('page.record.to-month')} value={asked.to ?? usual.to} set={(to) => ask({ to })} />
+        </>
+    );
 }
 
 interface MonthProps {

@@ -15,11 +15,13 @@ interface Props {
     /** As the file is called that the table goes into. */
     name: string;
     heads: string[];
+    /** Over what stands behind each row; the jobs if nothing else is said. */
+    moreHead?: string;
     rows: { key: string; values: Value[]; shown?: (string | null)[]; more?: ReactNode }[];
 }
 
 /** A table that stands beside its picture: every figure in it can be read, copied, and taken along as a file. */
-export function RecordTable({ name, heads, rows }: Props) {
+export function RecordTable({ name, heads, rows, moreHead = say('page.record.behind-it') }: Props) {
     const more = rows.some((r) => r.more !== undefined);
     return (
         <Box>
@@ -31,7 +33,7 @@ export function RecordTable({ name, heads, rows }: Props) {
                                 {h}
                             </TableCell>
                         ))}
-                        {more && <TableCell sx={{ fontWeight: 700 }}>{say('page.record.behind-it')}</TableCell>}
+                        {more && <TableCell sx={{ fontWeight: 700 }}>{moreHead}</TableCell>}
                     </TableRow>
                 </TableHead>
                 <TableBody>

@@ -2,7 +2,8 @@ import { capital, isWorded, say } from '../../words/words';
 import type { Facet } from './asked';
 
 /** Percent, as precise as it is known. */
-export const percent = (share: number): string => `${(100 * share).toFixed(share < 0.0995 ? 1 : 0)} %`;
+export const percent = (share: number): string =>
+    `${share < 0 ? '−' : ''}${Math.abs(100 * share).toFixed(Math.abs(share) < 0.0995 ? 1 : 0)}\u00A0%`;
 
 const PREFIX: Partial<Record<Facet, string>> = { way: 'way', kind: 'kind' };
 
