@@ -19,7 +19,7 @@ start_fpm() {
     [ "$(id -u)" -eq 0 ] && as_root=(--allow-to-run-as-root)
     rm -f "$RUN/php-fpm.sock"
     # Of the whole process, and so not for the pool to say.
-    launch php-fpm php-fpm8.2 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 -d realpath_cache_size=4096K "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf"
+    launch php-fpm php-fpm8.2 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 -d realpath_cache_size=4096K -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf"
     wait_for php-fpm test -S "$RUN/php-fpm.sock"
     wait_for php-fpm test -s "$RUN/php-fpm.pid"
 }

@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 // How long routes take while 1, 8 and 32 clients ask at once, and as ratios to the simplest route in the same run:
-// php bin/trial/load.php ADDRESS PASSWORD JOB
+// php bin/trial/load.php ADDRESS PASSWORD JOB…
 
 require __DIR__ . '/Bench.php';
 require __DIR__ . '/Shop.php';
 
 [, $address, $password, $job] = $argv + [1 => '', 2 => '', 3 => ''];
+$jobs = array_slice($argv, 3);
 $shop = new Shop($address);
 $shop->signIn('technician@lindenhalt.example', $password);
 
@@ -40,7 +41,8 @@ function asked(Shop $shop, int $clients, Closure $ask): float
     return $times[intdiv(count($times), 2)];
 }
 
-$bench = new Bench($job);
+$benches = array_map(static fn(string $j): Bench => new Bench($j), $jobs);
+$turn = 0;
 $look = static fn(string $path): Closure => static fn(): array => ['GET', $path, null];
 $routes = [
     'who is signed in (the simplest)' => $look('/api/me'),
@@ -49,7 +51,9 @@ $routes = [
     'shelf' => $look('/api/shelf'),
     'bench of a job' => $look("/api/jobs/$job/bench"),
     'plan of a job' => $look("/api/jobs/$job/plan"),
-    'an event' => static function () use ($bench, $job): array {
+    'an event' => static function () use ($benches, $jobs, &$turn): array {
+        $at = $turn++ % count($benches);
+        [$bench, $job] = [$benches[$at], $jobs[$at]];
         $body = $bench->body();
         $bench->answered(['accepted' => [], 'state' => []], 0.0);
 

@@ -238,7 +238,7 @@ test.describe('the bench day', () => {
         await page.getByRole('button', { name: /last twenty quotes/ }).click();
         await expect(here(page, 'Effect on the last quotes').getByRole('row').nth(1)).toContainText(/T-\d+/);
         const bench = page.getByRole('group', { name: 'At the bench' });
-        await expect(bench.getByLabel('Tomo Reket: Chip and glass')).toBeChecked();
+        await expect(bench.getByRole('checkbox', { name: 'Tomo Reket', exact: true })).toBeChecked();
         await bench.getByLabel('Pace of Nuria Bakalov').fill('0.9');
         await page.getByRole('button', { name: 'Keep the shop' }).click();
         await expect(page.getByRole('status').filter({ hasText: 'Kept' })).toBeVisible();
