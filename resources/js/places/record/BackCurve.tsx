@@ -2,7 +2,7 @@ import Typography from '@mui/material/Typography';
 import { useTheme } from '@mui/material/styles';
 import { LineChart } from '@mui/x-charts/LineChart';
 import { say } from '../../words/words';
-import { percent } from './named';
+import { roundPercent } from './named';
 
 /** When phones come back: the share that has, day by day. */
 export function BackCurve({ curve }: { curve: number[][] }) {
@@ -18,7 +18,7 @@ export function BackCurve({ curve }: { curve: number[][] }) {
                     dataset={points}
                     height={260}
                     xAxis={[{ dataKey: 'days', label: say('page.record.days-out'), min: 0 }]}
-                    yAxis={[{ valueFormatter: percent, width: 64, min: 0 }]}
+                    yAxis={[{ valueFormatter: roundPercent, width: 64, min: 0 }]}
                     series={[{ dataKey: 'share', curve: 'stepAfter', showMark: false, color: palette.text.primary }]}
                     grid={{ horizontal: true }}
                     hideLegend

@@ -12,13 +12,15 @@ interface Props {
     label: string;
     bands: Band[];
     shown: (value: number) => string;
+    /** At the axis, where figures are round. */
+    axis?: (value: number) => string;
     /** Where the axis begins; zero if nothing else is said. */
     from?: number;
     ends: { low: string; high: string };
 }
 
 /** Estimates with their bands: the bar begins and ends where the band does, and changes its tone at the estimate. */
-export function BandChart({ label, bands, shown, from = 0, ends }: Props) {
+export function BandChart({ label, bands, shown, axis, from = 0, ends }: Props) {
     const { palette } = useTheme();
     const rows = bands.map((b) => ({
         name: b.name,
@@ -37,7 +39,7 @@ export function BandChart({ label, bands, shown, from = 0, ends }: Props) {
                 dataset={rows}
                 height={48 * rows.length + 60}
                 yAxis={[{ scaleType: 'band', dataKey: 'name', width: 220, categoryGapRatio: 0.45 }]}
-                xAxis={[{ valueFormatter: (v: number) => shown(v + from) }]}
+                xAxis={[{ tickNumber: 7, valueFormatter: (v: number) => (axis ?? shown)(v + from) }]}
                 series={[
                     { dataKey: 'before', stack: 'band', color: 'transparent', valueFormatter: () => null },
                     {

@@ -146,6 +146,7 @@ function WindowCard({ window: w, name, owner }: { window: Window; name: string; 
                 ]}
                 from={Math.floor(Math.min(w.estimate.low, w.learnt.low)) - 2}
                 shown={celsius}
+                axis={(v) => say('page.record.celsius', { t: Math.round(10 * v) / 10 })}
                 ends={{ low: say('page.record.to-estimate'), high: say('page.record.to-upper-end') }}
             />
             <Refusal error={over.error ?? back.error} />

@@ -12,7 +12,7 @@ import { BackCurve } from './BackCurve';
 import { BandChart } from './BandChart';
 import { Behind } from './Behind';
 import { BehindLinks } from './BehindLinks';
-import { percent, valueName } from './named';
+import { percent, roundPercent, valueName } from './named';
 import { RecordTable } from './RecordTable';
 import { headline, Told } from './Told';
 
@@ -89,6 +89,7 @@ function Shown({ question, shares }: { question: Question; shares: Schemas['Shar
                 label={say('page.record.picture-of-shares')}
                 bands={named.map((r) => ({ name: r.name, low: r.low, middle: r.share, high: r.high }))}
                 shown={percent}
+                axis={roundPercent}
                 ends={{ low: say('page.record.to-estimate'), high: say('page.record.to-upper-end') }}
             />
             <RecordTable

@@ -5,6 +5,9 @@ import type { Facet } from './asked';
 export const percent = (share: number): string =>
     `${share < 0 ? '−' : ''}${Math.abs(100 * share).toFixed(Math.abs(share) < 0.0995 ? 1 : 0)}\u00A0%`;
 
+/** A round one, at an axis. */
+export const roundPercent = (share: number): string => `${Math.round(1000 * share) / 10}\u00A0%`;
+
 const PREFIX: Partial<Record<Facet, string>> = { way: 'way', kind: 'kind' };
 
 /** What jobs are told apart by, in words. */
