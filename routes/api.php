@@ -102,6 +102,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('jobs', [RecordController::class, 'behind'])->can('viewAny', JobFact::class);
         Route::get('money', [RecordController::class, 'money'])->can('seeEarned', JobFact::class);
         Route::get('minutes', [RecordController::class, 'minutes'])->can('viewAny', JobFact::class);
+        Route::put('minutes', [RecordController::class, 'takeMinutesOver'])->can('keep', Figure::class);
+        Route::delete('minutes', [RecordController::class, 'takeMinutesBack'])->can('keep', Figure::class);
         Route::get('changed', [RecordController::class, 'changed'])->can('viewAny', JobFact::class);
         Route::get('figures', [RecordController::class, 'figures'])->can('viewAny', JobFact::class);
         Route::get('windows', [RecordController::class, 'windows'])->can('viewAny', JobFact::class);

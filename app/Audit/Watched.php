@@ -12,6 +12,7 @@ use App\Models\Figure;
 use App\Models\HeatSource;
 use App\Models\Job;
 use App\Models\JobPhoto;
+use App\Models\MinuteFigure;
 use App\Models\PartOrder;
 use App\Models\ReorderLevel;
 use App\Models\Roll;
@@ -41,6 +42,7 @@ final readonly class Watched
         ReorderLevel::class => About::Level,
         HeatSource::class => About::Heat,
         Figure::class => About::Figure,
+        MinuteFigure::class => About::Figure,
         Absence::class => About::Absence,
         JobPhoto::class => About::Photo,
     ];
@@ -79,6 +81,7 @@ final readonly class Watched
             $row instanceof PartOrder => $row->name,
             $row instanceof User, $row instanceof Roll => $row->name,
             $row instanceof Supply, $row instanceof HeatSource => $row->name,
+            $row instanceof MinuteFigure => $row->kind->value,
             $row instanceof Figure => $row->adhesive->value . ', ' . $row->state->value,
             default => '',
         };

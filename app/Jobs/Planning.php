@@ -31,6 +31,7 @@ final readonly class Planning
         private SealWishes $seals,
         private Planner $planner,
         private WindowsInUse $windows,
+        private MinutesInUse $minutes,
     ) {}
 
     public function condition(Job $job): Condition
@@ -87,6 +88,7 @@ final readonly class Planning
             seal: $this->seals->wish($job),
             data: $job->quote?->data?->way->way,
             windows: $this->windows->windows(),
+            minutes: $this->minutes->minutes(),
         );
     }
 

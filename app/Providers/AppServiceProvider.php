@@ -10,6 +10,7 @@ use App\Audit\Watched;
 use App\Day\Accepted;
 use App\Day\BenchDay;
 use App\Heat\WindowsInUse;
+use App\Jobs\MinutesInUse;
 use App\Jobs\ShopBook;
 use App\Jobs\ShopDay;
 use App\Models\User;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopBook::class);
         $this->app->scoped(ShopDay::class);
         $this->app->scoped(WindowsInUse::class);
+        $this->app->scoped(MinutesInUse::class);
         $this->app->scoped(Accepted::class);
         $this->app->scoped(BenchDay::class);
         // One for a request: what it found of a seal once it does not work out again.

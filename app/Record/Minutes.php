@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Exceptions\Conflict;
+use App\Models\MinuteFigure;
 use App\Models\User;
 use Facelift\Record\Facet;
 use Facelift\Record\Ratios;
@@ -13,6 +15,45 @@ use Illuminate\Support\Facades\DB;
 /** How good estimates of time are: by kind of step, by person, and month by month. */
 final readonly class Minutes
 {
+    /** Steps that a kind has to be seen in before plans are made with what they took. */
+    private const ENOUGH = 20;
+
+    /**
+     * From now on plans are made with what the hands of this shop took; the same id again changes nothing.
+     *
+     * @throws Conflict If nothing was seen often enough.
+     */
+    public function takeOver(string $id, User $by): void
+    {
+        DB::connection()->transaction(static function () use ($id, $by): void {
+            if (MinuteFigure::query()->where('taken_as', $id)->lockForUpdate()->exists()) {
+                return;
+            }
+            $rows = array_filter(self::rows(self::seen()[0]), static fn(array $r): bool => $r['count'] >= self::ENOUGH);
+            if ($rows === []) {
+                throw Conflict::notReachable('No kind of step was seen often enough yet.');
+            }
+            MinuteFigure::query()->get()->each->delete();
+            foreach ($rows as $row) {
+                MinuteFigure::query()->create([
+                    'kind' => $row['of'],
+                    'times' => $row['times'],
+                    'count' => $row['count'],
+                    'taken_as' => $id,
+                    'taken_by' => $by->id,
+                ]);
+            }
+        });
+    }
+
+    /** Plans are made with estimates again; once more changes nothing. */
+    public function takeBack(): void
+    {
+        DB::connection()->transaction(static function (): void {
+            MinuteFigure::query()->get()->each->delete();
+        });
+    }
+
     /**
      * @param bool $people whether it is told of each by name
      *
@@ -20,14 +61,8 @@ final readonly class Minutes
      */
     public function of(Period $period, bool $people): array
     {
-        $kinds = $persons = $left = [];
-        foreach (DB::table('minute_sums')->orderBy('kind')->orderBy('user_id')->get() as $row) {
-            $ratios = new Ratios(Cell::int($row->count), Cell::int($row->sum), Cell::int($row->squares));
-            [$kind, $person] = [Cell::text($row->kind), Cell::text($row->user_id)];
-            $kinds[$kind] = ($kinds[$kind] ?? Ratios::none())->with($ratios);
-            $persons[$person] = ($persons[$person] ?? Ratios::none())->with($ratios);
-            $left[$kind] = ($left[$kind] ?? 0) + Cell::int($row->interrupted);
-        }
+        [$kinds, $persons, $left] = self::seen();
+        $used = MinuteFigure::query()->orderBy('kind')->get();
         $months = DB::table('record_sums')
             ->where('facet', Facet::All->value)
             ->whereBetween('month', $period->months())
@@ -47,12 +82,32 @@ final readonly class Minutes
                 static fn(array $r): array => ['of' => Cell::text($names[(int) $r['of']] ?? $r['of'])] + $r,
                 self::rows($persons),
             ),
+            'inUse' => $used->isEmpty() ? null : [
+                'kinds' => $used->count(),
+                'steps' => array_sum($used->pluck('count')->all()),
+                'since' => $used[0]?->created_at->toIso8601ZuluString(),
+            ],
             'months' => $months->map(static fn(object $m): array => [
                 'month' => substr(Cell::text($m->month), 0, 7),
                 'planned' => round(Cell::int($m->planned) / max(1, Cell::int($m->timed)) / 60, 1),
                 'taken' => round(Cell::int($m->taken) / max(1, Cell::int($m->timed)) / 60, 1),
             ])->all(),
         ];
+    }
+
+    /** @return array{array<string, Ratios>, array<string, Ratios>, array<string, int>} kinds, people, interrupted */
+    private static function seen(): array
+    {
+        $kinds = $persons = $left = [];
+        foreach (DB::table('minute_sums')->orderBy('kind')->orderBy('user_id')->get() as $row) {
+            $ratios = new Ratios(Cell::int($row->count), Cell::int($row->sum), Cell::int($row->squares));
+            [$kind, $person] = [Cell::text($row->kind), Cell::text($row->user_id)];
+            $kinds[$kind] = ($kinds[$kind] ?? Ratios::none())->with($ratios);
+            $persons[$person] = ($persons[$person] ?? Ratios::none())->with($ratios);
+            $left[$kind] = ($left[$kind] ?? 0) + Cell::int($row->interrupted);
+        }
+
+        return [$kinds, $persons, $left];
     }
 
     /**

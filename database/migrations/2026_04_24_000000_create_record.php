@@ -82,6 +82,15 @@ return new class extends Migration {
             $table->unsignedInteger('used');
             $table->index(['kind', 'fitted_at']);
         });
+        Schema::create('minute_figures', static function (Blueprint $table): void {
+            $table->string('kind', 40)->primary();
+            $table->double('times');
+            $table->unsignedInteger('count');
+            // One for all that were taken over together.
+            $table->uuid('taken_as');
+            $table->foreignId('taken_by')->constrained('users');
+            $table->timestamps();
+        });
         Schema::create('figures', static function (Blueprint $table): void {
             $table->uuid('id')->primary();
             $table->string('adhesive', 20);
@@ -100,7 +109,9 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['figures', 'source_fits', 'window_sums', 'minute_sums', 'record_sums', 'job_facts'] as $table) {
+        foreach ([
+            'figures', 'minute_figures', 'source_fits', 'window_sums', 'minute_sums', 'record_sums', 'job_facts',
+        ] as $table) {
             Schema::dropIfExists($table);
         }
     }

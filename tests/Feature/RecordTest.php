@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\Planning;
 use App\Models\CameBack;
 use App\Models\Job;
 use App\Models\JobFact;
@@ -14,8 +15,11 @@ use App\Record\KeepRecord;
 use App\Record\Sums;
 use Database\Seeders\HiddenTruth;
 use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\ReplacementKind;
+use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\SourceKind;
+use Facelift\Plan\StepKind;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -255,6 +259,87 @@ final class RecordTest extends TestCase
         $this->app->forgetScopedInstances();
         $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'oldPanel' => 'save']);
         self::assertEquals($before, $this->opening($t->job), 'taken back, the plan is what it was');
+    }
+
+    /** From the record into plan, price and day: hands take as long as they did; what is learnt stays what it was. */
+    public function testMinutesThatWereTakenOverArePlannedPricedAndPromisedWith(): void
+    {
+        $user = $this->as(Role::Technician);
+        $this->shelf();
+        $t = new Technician($this, $this->newId());
+        $t->checkIn('quillon-vesper', 'QV-2110', ['cracked-glass']);
+        $t->planned('display-assembly', 'S-101');
+        $before = $this->hands($t->job);
+        $quoted = $this->looked($t->job);
+        $planned = $this->left($t->job);
+        $times = static fn(StepKind $kind, float $x): array
+            => array_fill(0, 400, new StepTime($kind, 100.0, 100.0 * $x, false));
+        app(KeepLearnt::class)->minutes($user->id, [
+            ...$times(StepKind::Unscrew, 2.0), ...$times(StepKind::CleanLedge, 0.5), ...$times(StepKind::CutPass, 2.0),
+        ]);
+        $this->as(Role::Owner);
+        $id = $this->newId();
+        $taken = $this->ask('PUT', '/record/minutes', ['id' => $id], 200);
+        self::assertSame(3, $taken->json('inUse.kinds'));
+        self::assertSame($taken->json(), $this->ask('PUT', '/record/minutes', ['id' => $id], 200)->json());
+        $this->as(Role::Technician);
+        $this->app->forgetScopedInstances();
+        $t->change('plan', ['source' => ['kind' => 'plate', 'set' => 85], 'oldPanel' => 'save']);
+        $after = $this->hands($t->job);
+        foreach ($before as $step => $hands) {
+            $ratio = match (explode(':', $step)[0]) {
+                'unscrew' => 2.0,
+                'clean-ledge' => 0.5,
+                // Blade and heat have figures of their own.
+                default => 1.0,
+            };
+            self::assertEqualsWithDelta($ratio * $hands, $after[$step], 0.02 * $hands + 1.0, $step);
+        }
+        self::assertNotEqualsWithDelta($quoted, $this->looked($t->job), 1.0, 'the price is made from it too');
+        $longer = array_sum($after) - array_sum($before);
+        self::assertGreaterThan(10.0, abs($longer));
+        self::assertEqualsWithDelta($longer, $this->left($t->job) - $planned, 2.0, 'the day is laid out with it');
+
+        // What is learnt from now on is against the estimate, as before.
+        $t->workThrough();
+        $t->change('hand-over', ['customerTold' => true, 'filmOff' => true]);
+        $sum = DB::table('minute_sums')->where('kind', 'unscrew')->first();
+        self::assertNotNull($sum);
+        self::assertGreaterThan(400, $sum->count);
+
+        $this->as(Role::Owner);
+        $this->ask('DELETE', '/record/minutes', [], 200)->assertJsonPath('inUse', null);
+        $this->ask('DELETE', '/record/minutes', [], 200);
+    }
+
+    /** Hands of the plan that a price is made from, s. */
+    private function looked(string $job): float
+    {
+        $plan = app(Planning::class)->firstLook(Job::query()->findOrFail($job), ReplacementKind::DisplayAssembly);
+
+        return $plan->handsOn();
+    }
+
+    /** Hands that are left to do, as the day has them, s. */
+    private function left(string $job): float
+    {
+        $rows = Job::query()->findOrFail($job)->remaining ?? [];
+
+        return array_sum(array_map($this->number(...), array_column($rows, 1)));
+    }
+
+    /** @return array<string, float> s by step */
+    private function hands(string $job): array
+    {
+        $plan = json_decode((string) Job::query()->findOrFail($job)->plan, true);
+        $hands = [];
+        foreach ((array) data_get($plan, 'steps') as $step) {
+            $id = data_get($step, 'id');
+            self::assertIsString($id);
+            $hands[$id] = $this->number(data_get($step, 'manner.hands') ?? data_get($step, 'hands'));
+        }
+
+        return $hands;
     }
 
     private function opening(string $job): mixed

@@ -11,6 +11,7 @@ use App\Record\Changed;
 use App\Record\Earned;
 use App\Record\FiguresInUse;
 use App\Record\Minutes;
+use App\Record\Period;
 use App\Record\Shares;
 use App\Record\Windows;
 use Facelift\Record\Facet;
@@ -48,6 +49,22 @@ final readonly class RecordController
     public function minutes(RecordRequest $request, Minutes $minutes): JsonResponse
     {
         return new JsonResponse($minutes->of($request->period(), Gate::allows('tellPeopleApart', JobFact::class)));
+    }
+
+    public function takeMinutesOver(MinutesRequest $request, Minutes $minutes): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $minutes->takeOver($request->string('id')->lower()->toString(), $user);
+
+        return new JsonResponse($minutes->of(Period::of(null, null), true));
+    }
+
+    public function takeMinutesBack(Minutes $minutes): JsonResponse
+    {
+        $minutes->takeBack();
+
+        return new JsonResponse($minutes->of(Period::of(null, null), true));
     }
 
     public function changed(RecordRequest $request, Changed $changed): JsonResponse

@@ -35,7 +35,8 @@ final readonly class StepTimes
             if ($step === null || $before === null || !$standing || $step->waits() || $step->isByProgrammer()) {
                 continue;
             }
-            $planned = $step->manner->hands;
+            // Against the estimate: what was learnt before must not be learnt again.
+            $planned = $step->manner->estimate();
             $taken = ($event->at - $before) / 1000;
             if ($planned > 0.0 && $taken > 0.0) {
                 $left = $taken > self::AWAY || $taken > max(self::SHORT, self::LEFT_OPEN * $planned);

@@ -19,6 +19,7 @@ final readonly class Manner
      * @param Face         $face that lies up
      * @param Tool|null    $tool null for bare hands
      * @param list<Hazard> $hazards
+     * @param float|null   $times    how many times as long as estimated, by the shop's record; null for an estimate
      * @param bool         $attended true if the clock keeps a hand busy after all: a gun is moved
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Manner
         public Warmth $warmth = Warmth::None,
         public BatteryRule $battery = BatteryRule::Any,
         public bool $attended = false,
+        public ?float $times = null,
     ) {
         $this->hands = round($hands);
         $this->wait = round($wait);
@@ -65,6 +67,18 @@ final readonly class Manner
         return $this->but(attended: true);
     }
 
+    /** Hands that are so many times the estimate, by the shop's record. */
+    public function inTimes(float $times): self
+    {
+        return $this->but(times: $times);
+    }
+
+    /** s of hands as they are estimated without any record */
+    public function estimate(): float
+    {
+        return $this->hands / ($this->times ?? 1.0);
+    }
+
     /** s that keep somebody's hands busy */
     public function work(): float
     {
@@ -80,6 +94,7 @@ final readonly class Manner
         ?Warmth $warmth = null,
         ?BatteryRule $battery = null,
         ?bool $attended = null,
+        ?float $times = null,
     ): self {
         return new self(
             $this->face,
@@ -90,6 +105,7 @@ final readonly class Manner
             $warmth ?? $this->warmth,
             $battery ?? $this->battery,
             $attended ?? $this->attended,
+            $times ?? $this->times,
         );
     }
 }

@@ -68,6 +68,8 @@ final readonly class Planner
         }
         $choice = new GateChoice($request, $route, $sealing);
         $steps = $choice->fewest($site->steps->all(), fn(Gate $g): array => $this->tests($request, $route, $g));
+        $minutes = $request->minutes ?? Minutes::estimated();
+        $steps = array_map($minutes->of(...), $steps);
         $warnings = self::bondsUntested($steps, $request)
             ? [...$warnings, Warning::care(new Reason('bonded-untested'))]
             : $warnings;

@@ -31,6 +31,7 @@ final readonly class Request
      * @param SealWish $seal     what the shop seals with, and what was chosen and measured
      * @param DataWay|null $data what the customer decided about the display's data; null if nothing yet
      * @param Windows|null $windows of adhesives; null for estimates
+     * @param Minutes|null $minutes of hands; null for estimates
      * @param float    $chance   of every pass to be through in time, 0.5 to 0.99
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Request
         public SealWish $seal = new SealWish(),
         public ?DataWay $data = null,
         public ?Windows $windows = null,
+        public ?Minutes $minutes = null,
     ) {}
 
     public function by(School $school): self
@@ -133,6 +135,7 @@ final readonly class Request
             $seal ?? $this->seal,
             $this->data,
             $this->windows,
+            $this->minutes,
         );
     }
 }

@@ -91,7 +91,8 @@ final readonly class StepFormat
             'hazards' => array_map(static fn(Hazard $h): string => $h->value, $manner->hazards),
             'warmth' => $manner->warmth->value,
             'battery' => $manner->battery->value,
-        ] + ($manner->attended ? ['attended' => true] : []);
+        ] + ($manner->attended ? ['attended' => true] : [])
+            + ($manner->times === null ? [] : ['times' => $manner->times]);
     }
 
     private static function readManner(Node $n): Manner
@@ -105,6 +106,7 @@ final readonly class StepFormat
             $n->enum('warmth', Warmth::class),
             $n->enum('battery', BatteryRule::class),
             $n->has('attended'),
+            $n->optionalNumber('times', 0.1, 10),
         );
     }
 }
