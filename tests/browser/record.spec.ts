@@ -78,6 +78,19 @@ test('a learnt window is taken over and back', async ({ page }) => {
     await expect(window.getByText(/^Plans are made with the estimate/)).toBeVisible();
 });
 
+test('the shop’s own minutes are taken over and back', async ({ page }) => {
+    await signIn(page, 'owner');
+    await page.goto('/record?question=estimates');
+    const minutes = page.getByRole('region', { name: 'Minutes in use' });
+    await expect(minutes.getByText('made with estimated minutes')).toBeVisible();
+    await minutes.getByRole('button', { name: 'Plan with these minutes' }).click();
+    await expect(minutes.getByText(/your shop’s minutes for \d+ kinds of step/)).toBeVisible();
+    await page.goto('/record?question=figures');
+    await minutes.getByRole('button', { name: 'Back to estimated minutes' }).click();
+    await expect(minutes.getByText('made with estimated minutes')).toBeVisible();
+    await accessible(page);
+});
+
 test('the counter has no record', async ({ page }) => {
     await signIn(page, 'desk');
     await expect(page.getByRole('tab', { name: 'Today' })).toBeVisible();

@@ -9,6 +9,7 @@ import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 import { months, useAsked } from './asked';
 import { BandChart } from './BandChart';
+import { MinutesInUse } from './MinutesInUse';
 import { monthName } from './named';
 import { RecordTable } from './RecordTable';
 
@@ -38,6 +39,7 @@ export function Estimates() {
                         {say('page.record.by-kind-of-step')}
                     </Typography>
                     <Typography color="textSecondary">{say('page.record.how-minutes-are-learnt')}</Typography>
+                    <MinutesInUse inUse={data.inUse} />
                     <BandChart
                         label={say('page.record.picture-of-minutes')}
                         bands={seen.map((k) => ({ name: k.name, low: k.low, middle: k.times, high: k.high }))}

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { say } from '../../words/words';
+import { MinutesInUse } from './MinutesInUse';
 import { percent } from './named';
 import { RecordTable } from './RecordTable';
 
@@ -13,6 +14,7 @@ type Plate = Schemas['FiguresInUse']['plate'];
 /** The other figures that plans, prices and promises rest on, each with where it comes from and where it is set. */
 export function OtherFigures() {
     const { data } = useQuery(queries.figuresInUse());
+    const minutes = useQuery(queries.recordMinutes({})).data;
     if (!data) {
         return null;
     }
@@ -32,6 +34,7 @@ export function OtherFigures() {
                 })}{' '}
                 {drift(plate)} <Link to="/heat">{say('page.record.keep-as-source')}</Link>
             </div>
+            {minutes && <MinutesInUse inUse={minutes.inUse} />}
             <RecordTable
                 name="figures"
                 heads={[

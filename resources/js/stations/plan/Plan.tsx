@@ -132,6 +132,11 @@ export function PlanStation() {
                                     : say('page.plan.not-proven-at-least-are-needed', { bound: p.route.bound }),
                             })}
                         </Typography>
+                        {p.steps.some((s) => s.times !== undefined) && (
+                            <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
+                                {say('page.plan.minutes-of-your-own')}
+                            </Typography>
+                        )}
                         {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />
                         <PlanLists plan={p} phone={phone} />
