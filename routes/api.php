@@ -107,6 +107,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('changed', [RecordController::class, 'changed'])->can('viewAny', JobFact::class);
         Route::get('figures', [RecordController::class, 'figures'])->can('viewAny', JobFact::class);
         Route::get('windows', [RecordController::class, 'windows'])->can('viewAny', JobFact::class);
+        Route::put('learning', [RecordController::class, 'bySelf'])->can('keep', Figure::class);
         Route::put('windows', [RecordController::class, 'takeOver'])->can('keep', Figure::class);
         Route::delete('windows', [RecordController::class, 'takeBack'])->can('keep', Figure::class);
     });

@@ -21,13 +21,15 @@ final readonly class Minutes
     /**
      * From now on plans are made with what the hands of this shop took; the same id again changes nothing.
      *
+     * @return int kinds of step that were taken over
+     *
      * @throws Conflict If nothing was seen often enough.
      */
-    public function takeOver(string $id, User $by): void
+    public function takeOver(string $id, User $by): int
     {
-        DB::connection()->transaction(static function () use ($id, $by): void {
+        return DB::connection()->transaction(static function () use ($id, $by): int {
             if (MinuteFigure::query()->where('taken_as', $id)->lockForUpdate()->exists()) {
-                return;
+                return 0;
             }
             $rows = array_filter(self::rows(self::seen()[0]), static fn(array $r): bool => $r['count'] >= self::ENOUGH);
             if ($rows === []) {
@@ -43,7 +45,23 @@ final readonly class Minutes
                     'taken_by' => $by->id,
                 ]);
             }
+
+            return count($rows);
         });
+    }
+
+    /** True if more was seen than what is used rests on. */
+    public function hasMore(): bool
+    {
+        $seen = array_filter(self::seen()[0], static fn(Ratios $r): bool => $r->count >= self::ENOUGH);
+        $used = MinuteFigure::query()->pluck('count', 'kind');
+        foreach ($seen as $kind => $ratios) {
+            if (($used[$kind] ?? null) !== $ratios->count) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Plans are made with estimates again; once more changes nothing. */

@@ -202,6 +202,7 @@ nightly() {
         fi
         # Looked at often, and seldom something to do.
         php "$ROOT/artisan" facelift:forget >>"$VAR/log/nightly.log" 2>&1 || true
+        php "$ROOT/artisan" facelift:learn >>"$VAR/log/nightly.log" 2>&1 || true
         rotate_logs >>"$VAR/log/nightly.log" 2>&1 || true
         sleep 600 &
         wait $! || return 0

@@ -91,6 +91,9 @@ return new class extends Migration {
             $table->foreignId('taken_by')->constrained('users');
             $table->timestamps();
         });
+        Schema::table('shop_settings', static function (Blueprint $table): void {
+            $table->boolean('takes_over')->default(false);
+        });
         Schema::create('figures', static function (Blueprint $table): void {
             $table->uuid('id')->primary();
             $table->string('adhesive', 20);
@@ -109,6 +112,9 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Schema::table('shop_settings', static function (Blueprint $table): void {
+            $table->dropColumn('takes_over');
+        });
         foreach ([
             'figures', 'minute_figures', 'source_fits', 'window_sums', 'minute_sums', 'record_sums', 'job_facts',
         ] as $table) {

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\Planning;
+use App\Models\Audit;
 use App\Models\CameBack;
+use App\Models\Figure;
 use App\Models\Job;
 use App\Models\JobFact;
+use App\Models\MinuteFigure;
 use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Record\KeepLearnt;
@@ -22,6 +25,7 @@ use Facelift\Heat\SourceKind;
 use Facelift\Plan\StepKind;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -326,6 +330,43 @@ final class RecordTest extends TestCase
         $rows = Job::query()->findOrFail($job)->remaining ?? [];
 
         return array_sum(array_map($this->number(...), array_column($rows, 1)));
+    }
+
+    /** Once a day what was learnt since is used, if the owner wants it so; else nothing changes by itself. */
+    public function testWhatIsLearntIsTakenOverByItselfIfTheOwnerWantsIt(): void
+    {
+        $user = $this->as(Role::Owner);
+        $truth = new HiddenTruth(3);
+        $learnt = app(KeepLearnt::class);
+        $see = static function (int $jobs) use ($truth, $learnt, $user): void {
+            for ($job = 0; $job < $jobs; ++$job) {
+                $passes = $truth->passes(AdhesiveKind::FoamTape);
+                $learnt->evidence(AdhesiveKind::FoamTape, AdhesiveState::Fresh, $passes);
+                $learnt->minutes($user->id, array_fill(0, 3, new StepTime(StepKind::PlugIn, 10.0, 14.0, false)));
+            }
+        };
+        $see(9);
+        Artisan::call('facelift:learn');
+        self::assertSame(0, Figure::query()->count(), 'nobody wants it');
+        $this->ask('PUT', '/record/learning', ['bySelf' => true], 200)->assertJsonPath('bySelf', true);
+        Artisan::call('facelift:learn');
+        self::assertSame(0, Figure::query()->count(), 'nine jobs are too few');
+        self::assertSame(['plug-in'], MinuteFigure::query()->get()->map(static fn($f) => $f->kind->value)->all());
+        $see(1);
+        Artisan::call('facelift:learn');
+        self::assertSame([10], Figure::query()->pluck('jobs')->all());
+        self::assertSame([27], MinuteFigure::query()->pluck('count')->all());
+        $made = Audit::query()->where('about', 'figure')->count();
+        $see(1);
+        Artisan::call('facelift:learn');
+        self::assertSame($made, Audit::query()->where('about', 'figure')->count(), 'once a day');
+        $this->travelTo(Carbon::now()->addDay());
+        Artisan::call('facelift:learn');
+        self::assertSame([11], Figure::query()->pluck('jobs')->all());
+        self::assertSame([33], MinuteFigure::query()->pluck('count')->all());
+        $this->ask('PUT', '/record/learning', ['bySelf' => 'soon'], 422);
+        $this->as(Role::Technician);
+        $this->ask('PUT', '/record/learning', ['bySelf' => false], 403);
     }
 
     /** @return array<string, float> s by step */

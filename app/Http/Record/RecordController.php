@@ -13,6 +13,7 @@ use App\Record\FiguresInUse;
 use App\Record\Minutes;
 use App\Record\Period;
 use App\Record\Shares;
+use App\Record\TakesOver;
 use App\Record\Windows;
 use Facelift\Record\Facet;
 use Illuminate\Http\JsonResponse;
@@ -77,25 +78,32 @@ final readonly class RecordController
         return new JsonResponse($figures->of(Gate::allows('tellPeopleApart', JobFact::class)));
     }
 
-    public function windows(Windows $windows): JsonResponse
+    public function windows(Windows $windows, TakesOver $takesOver): JsonResponse
     {
-        return new JsonResponse(['data' => $windows->all()]);
+        return new JsonResponse(['data' => $windows->all(), 'bySelf' => $takesOver->isSet()]);
     }
 
-    public function takeOver(WindowRequest $request, Windows $windows): JsonResponse
+    public function bySelf(BySelfRequest $request, Windows $windows, TakesOver $takesOver): JsonResponse
+    {
+        $takesOver->set($request->boolean('bySelf'));
+
+        return $this->windows($windows, $takesOver);
+    }
+
+    public function takeOver(WindowRequest $request, Windows $windows, TakesOver $takesOver): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
         $windows->takeOver($request->id(), $request->adhesive(), $request->state(), $user);
 
-        return new JsonResponse(['data' => $windows->all()]);
+        return $this->windows($windows, $takesOver);
     }
 
-    public function takeBack(WindowRequest $request, Windows $windows): JsonResponse
+    public function takeBack(WindowRequest $request, Windows $windows, TakesOver $takesOver): JsonResponse
     {
         $windows->takeBack($request->adhesive(), $request->state());
 
-        return new JsonResponse(['data' => $windows->all()]);
+        return $this->windows($windows, $takesOver);
     }
 
     /** Who does better is told to the owner only. */

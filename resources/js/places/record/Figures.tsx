@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, take, type Schemas } from '../../api/client';
@@ -33,6 +35,7 @@ export function Figures() {
         <Box sx={{ display: 'grid', gap: 2.5 }}>
             {error && <Note tone="stop">{error.message}</Note>}
             {named?.length === 0 && <Typography>{say('page.record.no-passes-yet')}</Typography>}
+            {me?.role === 'owner' && data && <BySelf on={data.bySelf} />}
             {named?.map((w) => (
                 <WindowCard key={`${w.adhesive} ${w.state}`} window={w} name={w.name} owner={me?.role === 'owner'} />
             ))}
@@ -67,6 +70,22 @@ export function Figures() {
                 />
             )}
             <OtherFigures />
+        </Box>
+    );
+}
+
+function BySelf({ on }: { on: boolean }) {
+    const set = useMutation({
+        mutationFn: (bySelf: boolean) => take(api.PUT('/api/record/learning', { body: { bySelf } })),
+        onSuccess: () => queryClient.invalidateQueries({ queryKey: ['record'] }),
+    });
+    return (
+        <Box>
+            <FormControlLabel
+                control={<Checkbox checked={on} disabled={set.isPending} onChange={(_, v) => set.mutate(v)} />}
+                label={say('page.record.by-self')}
+            />
+            <Refusal error={set.error} />
         </Box>
     );
 }
