@@ -276,9 +276,8 @@ final class AccountTest extends TestCase
             $known[] = self::took($user->email);
             $unknown[] = self::took('nobody@stall.example');
         }
-        sort($known);
-        sort($unknown);
-        self::assertEqualsWithDelta(1.0, $unknown[7] / $known[7], 0.25);
+        // The quickest of each: what else the machine does only adds to it.
+        self::assertEqualsWithDelta(1.0, min($unknown) / min($known), 0.25);
     }
 
     private static function took(string $email): float
