@@ -29,6 +29,8 @@ use Illuminate\Support\Carbon;
  * @property int|null    $taken       s of hands; null where nobody told
  * @property Carbon|null $promised_at
  * @property Carbon|null $ready_at    when the last step was done
+ * @property bool        $torn        a flex was torn at the bench
+ * @property bool        $ruined      a panel parted at the bench
  * @property int|null    $back_days   after which it came back; null if it did not
  * @property CameBack|null $back_what
  */
@@ -43,6 +45,8 @@ final class JobFact extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    protected $attributes = ['torn' => false, 'ruined' => false];
 
     /** True if it was ready when it was promised, null if nothing was promised, or nobody knows when it was ready. */
     public function keptPromise(): ?bool
@@ -61,6 +65,8 @@ final class JobFact extends Model
             'taken' => 'integer',
             'promised_at' => 'datetime',
             'ready_at' => 'datetime',
+            'torn' => 'boolean',
+            'ruined' => 'boolean',
             'back_days' => 'integer',
             'back_what' => CameBack::class,
         ];

@@ -12,6 +12,7 @@ use Facelift\Heat\SourceKind;
 use Facelift\Record\Belief;
 use Facelift\Record\ContactBelief;
 use Facelift\Record\ContactSeen;
+use Facelift\Record\Facet;
 use Facelift\Record\Rate;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +22,11 @@ final readonly class FiguresInUse
 {
     /** What readings are looked back at: a source that was measured more often is known well enough. */
     private const READINGS = 500;
+
+    /** Shares of jobs before anything was seen, and as how many jobs they weigh (estimates from memory). */
+    private const TORN = 0.02;
+    private const RUINED = 0.03;
+    private const WEIGHS = 30.0;
 
     /** s in a year */
     private const YEAR = 31_557_600.0;
@@ -37,8 +43,10 @@ final readonly class FiguresInUse
         return [
             'plate' => $this->plate(),
             'risks' => [
-                self::risk(Risky::GlassOnly, $this->book->glassRecord()),
-                self::risk(Risky::Chip, $this->book->chipRecord()),
+                self::risk(Risky::GlassOnly, $this->book->glassRecord(), 0.5, 2.0),
+                self::risk(Risky::Chip, $this->book->chipRecord(), 0.5, 2.0),
+                self::risk(Risky::TornFlex, self::seen('torn'), self::TORN, self::WEIGHS),
+                self::risk(Risky::RuinedPanel, self::seen('ruined'), self::RUINED, self::WEIGHS),
             ],
             'paces' => $people ? $this->paces() : [],
         ];
@@ -78,15 +86,30 @@ final readonly class FiguresInUse
         ];
     }
 
-    /** @return array<string, mixed> how often it goes well: one in two before anything was seen, which weighs as two */
-    private static function risk(Risky $what, Rate $record): array
+    /** Of all jobs that the record holds. */
+    private static function seen(string $what): Rate
     {
-        $belief = Belief::from(0.5, 2.0, $record);
+        $all = DB::table('record_sums')->where('facet', Facet::All->value)->where('value', '');
+
+        return Rate::of(Cell::int($all->clone()->sum($what)), Cell::int($all->clone()->sum('jobs')));
+    }
+
+    /**
+     * @param float $before what is believed of it before anything was seen, 0 to 1
+     * @param float $weighs as many tries
+     *
+     * @return array<string, mixed>
+     */
+    private static function risk(Risky $what, Rate $record, float $before, float $weighs): array
+    {
+        $belief = Belief::from($before, $weighs, $record);
 
         return [
             'what' => $what->value,
             'hits' => $record->successes,
             'tries' => $record->tries,
+            'before' => $before,
+            'weighs' => $weighs,
             'share' => round($belief->expected(), 4),
             'low' => round($belief->band()->low, 4),
             'high' => round($belief->band()->high, 4),

@@ -11,6 +11,7 @@ use App\Jobs\Runs;
 use App\Models\CameBack;
 use App\Models\Job;
 use App\Models\JobFact;
+use App\Models\PlanChange;
 use App\Models\ShelfItem;
 use Facelift\Bench\Event;
 use Facelift\Bench\Felt;
@@ -19,6 +20,7 @@ use Facelift\Bench\SeenPass;
 use Facelift\Bench\SeenPasses;
 use Facelift\Bench\StepTime;
 use Facelift\Bench\StepTimes;
+use Facelift\Bench\Trouble;
 use Facelift\Cost\Line;
 use Facelift\Cut\Passes;
 use Facelift\Heat\PaceCurve;
@@ -93,6 +95,7 @@ final readonly class KeepRecord
         ));
         $told = array_filter($times, static fn(StepTime $t): bool => !$t->interrupted);
         $done = array_map(static fn(Event $e): int => $e->at, $run->state->done);
+        $troubles = PlanChange::query()->where('job_id', $job->id)->pluck('trouble');
         $free = $job->quote === null || $job->quote->warranty;
 
         return new JobFact([
@@ -122,6 +125,8 @@ final readonly class KeepRecord
             'taken' => $told === []
                 ? null
                 : (int) round(array_sum(array_map(static fn(StepTime $t): float => $t->taken, $told))),
+            'torn' => $troubles->contains(Trouble::FlexTorn->value),
+            'ruined' => $troubles->contains(Trouble::Delamination->value),
             'promised_at' => $job->promised_at,
             'ready_at' => $done === [] ? null : Carbon::createFromTimestampMs(max($done)),
         ]);

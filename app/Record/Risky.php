@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-/** Work that does not always go well, and whose tries are counted. */
+/** What may go well or wrong, and is counted. */
 enum Risky: string
 {
     case GlassOnly = 'glass-only';
     case Chip = 'chip';
+    case TornFlex = 'torn-flex';
+    case RuinedPanel = 'ruined-panel';
 }

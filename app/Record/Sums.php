@@ -17,6 +17,7 @@ final readonly class Sums
 {
     public const COLUMNS = [
         'jobs', 'gross', 'net', 'tax', 'part', 'consumables', 'planned', 'taken', 'timed', 'promised', 'kept', 'failed',
+        'torn', 'ruined',
     ];
 
     /** In the transaction that keeps the job's facts. */
@@ -105,6 +106,8 @@ final readonly class Sums
             'timed' => $fact->taken === null ? 0 : 1,
             'promised' => $kept === null ? 0 : 1,
             'kept' => $kept === true ? 1 : 0,
+            'torn' => $fact->torn ? 1 : 0,
+            'ruined' => $fact->ruined ? 1 : 0,
         ];
     }
 

@@ -34,6 +34,9 @@ return new class extends Migration {
             $table->unsignedInteger('taken')->nullable();
             $table->dateTime('promised_at')->nullable();
             $table->dateTime('ready_at')->nullable();
+            // A flex was torn, a panel parted or broke at the bench.
+            $table->boolean('torn')->default(false);
+            $table->boolean('ruined')->default(false);
             // Days after which it came back, and with what.
             $table->unsignedSmallInteger('back_days')->nullable();
             $table->string('back_what', 20)->nullable();
@@ -49,7 +52,7 @@ return new class extends Migration {
             $table->string('value', 80);
             foreach ([
                 'jobs', 'gross', 'net', 'tax', 'part', 'consumables', 'planned', 'taken', 'timed', 'promised', 'kept',
-                'failed',
+                'failed', 'torn', 'ruined',
             ] as $sum) {
                 $table->bigInteger($sum)->default(0);
             }

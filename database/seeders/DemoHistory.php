@@ -149,6 +149,8 @@ final class DemoHistory extends Seeder
             'taken' => (int) ($planned * exp($this->truth->between(-0.25, 0.4))),
             'promised_at' => $ready->copy()->addMinutes((int) $this->truth->between(-30, 90)),
             'ready_at' => $ready,
+            'torn' => $this->truth->chance(HiddenTruth::TORN),
+            'ruined' => $this->truth->chance(HiddenTruth::RUINED),
             'back_days' => $back !== null && $back < $ago ? $back : null,
             'back_what' => $back !== null && $back < $ago ? $this->truth->one(CameBack::cases()) : null,
         ]);

@@ -38,6 +38,10 @@ final readonly class HiddenTruth
         'plug-in' => 1.2, 'cut-pass' => 1.1, 'clean-ledge' => 1.5, 'lay-seal' => 1.3, 'dry-fit' => 0.9,
     ];
 
+    /** Share of jobs at which a flex is torn, and at which a panel parts. */
+    public const TORN = 0.012;
+    public const RUINED = 0.02;
+
     /** W/(m²·K) of the stall's plate now, and by how much it gets worse in a year. */
     public const PLATE = 108.0;
     public const WEARS = 0.08;

@@ -270,9 +270,9 @@ final class AccountTest extends TestCase
         assert($hasher instanceof BcryptHasher);
         $hasher->setRounds(10);
         $user = $this->somebody('technician');
-        $known = $unknown = [];
         (new SignIn())->check('nobody@stall.example', 'x', null);
-        for ($i = 0; $i < 15; ++$i) {
+        [$known, $unknown] = [[self::took($user->email)], [self::took('nobody@stall.example')]];
+        for ($i = 0; $i < 14; ++$i) {
             $known[] = self::took($user->email);
             $unknown[] = self::took('nobody@stall.example');
         }

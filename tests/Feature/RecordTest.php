@@ -184,6 +184,9 @@ final class RecordTest extends TestCase
         self::assertEqualsWithDelta(HiddenTruth::PLATE, $this->number($figures->json('plate.contact')), 9.0);
         self::assertTrue($figures->json('plate.drifts'), 'it wears');
         self::assertSame([0.5, 0], [$figures->json('risks.1.share'), $figures->json('risks.1.tries')]);
+        // One job without a torn flex, beside two of a hundred that weigh as thirty.
+        self::assertSame([0, 1], [$figures->json('risks.2.hits'), $figures->json('risks.2.tries')]);
+        self::assertEqualsWithDelta(0.6 / 31, $this->number($figures->json('risks.2.share')), 1e-4);
         self::assertCount(1, (array) $figures->json('paces'));
         $this->as(Role::Technician);
         $this->ask('GET', '/record/figures', status: 200)->assertJsonPath('paces', []);

@@ -48,7 +48,13 @@ export function OtherFigures() {
                 rows={[
                     ...risks.map((r) => ({
                         key: r.what,
-                        values: [say(`risk-of.${r.what}`), r.share, r.low, r.high, say('page.record.tries', r)],
+                        values: [
+                            say(`risk-of.${r.what}`),
+                            r.share,
+                            r.low,
+                            r.high,
+                            say('page.record.tries', { ...r, before: percent(r.before) }),
+                        ],
                         shown: [null, percent(r.share), percent(r.low), percent(r.high), null],
                     })),
                     ...paces.map((p) => ({
