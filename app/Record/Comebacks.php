@@ -19,6 +19,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Comebacks
 {
+    /** More are not shown: those with the most jobs are. */
+    private const MOST = 40;
+
     /** @return list<Share> by what jobs are told apart by, the most jobs first */
     public function by(Facet $facet, Period $period): array
     {
@@ -28,7 +31,7 @@ final readonly class Comebacks
         }
         usort($shares, static fn(Share $a, Share $b): int => $b->seen->tries <=> $a->seen->tries);
 
-        return $shares;
+        return array_slice($shares, 0, self::MOST);
     }
 
     /** @return list<array{float, float}> days and the share that has come back by then, for a picture */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\Family;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\AdhesiveWindow;
@@ -21,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class KeepLearnt
 {
     /** @param list<StepTime> $times */
-    public function minutes(int $user, array $times): void
+    public function minutes(int $user, Family $family, array $times): void
     {
         $cells = [];
         foreach ($times as $time) {
@@ -34,10 +35,11 @@ final readonly class KeepLearnt
         ksort($cells);
         foreach ($cells as $kind => [$ratios, $left]) {
             DB::insert(
-                'insert into minute_sums (kind, user_id, count, sum, squares, interrupted) values (?, ?, ?, ?, ?, ?) '
+                'insert into minute_sums (kind, user_id, family, count, sum, squares, interrupted) '
+                . 'values (?, ?, ?, ?, ?, ?, ?) '
                 . 'on duplicate key update count = count + values(count), sum = sum + values(sum), '
                 . 'squares = squares + values(squares), interrupted = interrupted + values(interrupted)',
-                [$kind, $user, $ratios->count, $ratios->sum, $ratios->squares, $left],
+                [$kind, $user, $family->value, $ratios->count, $ratios->sum, $ratios->squares, $left],
             );
         }
     }

@@ -55,7 +55,7 @@ final readonly class KeepRecord
         $fact = $this->fact($job, Carbon::instance($job->handed_over_at), $run, $times);
         $fact->save();
         $this->sums->add($fact);
-        $this->learnt->minutes($job->hand ?? $job->opened_by, $times);
+        $this->learnt->minutes($job->hand ?? $job->opened_by, $run->plan->basis->phone->family, $times);
         $this->contacts($job, $run);
         foreach ($this->passes($job, $run) as $passes) {
             $this->learnt->passes(
@@ -82,7 +82,7 @@ final readonly class KeepRecord
 
     public function partFailed(ShelfItem $part): void
     {
-        $this->sums->partFailed($part->supplier, $part->kind->value, Carbon::now());
+        $this->sums->partFailed($part->supplier, $part->batch, $part->kind->value, Carbon::now());
     }
 
     /** @param list<StepTime> $times */

@@ -79,7 +79,7 @@ final readonly class Minutes
      */
     public function of(Period $period, bool $people): array
     {
-        [$kinds, $persons, $left] = self::seen();
+        [$kinds, $persons, $left, $families] = self::seen();
         $used = MinuteFigure::query()->orderBy('kind')->get();
         $months = DB::table('record_sums')
             ->where('facet', Facet::All->value)
@@ -96,6 +96,7 @@ final readonly class Minutes
                 static fn(array $r): array => $r + ['interrupted' => $left[$r['of']] ?? 0],
                 self::rows($kinds),
             ),
+            'families' => self::rows($families),
             'people' => !$people ? [] : array_map(
                 static fn(array $r): array => ['of' => Cell::text($names[(int) $r['of']] ?? $r['of'])] + $r,
                 self::rows($persons),
@@ -113,19 +114,25 @@ final readonly class Minutes
         ];
     }
 
-    /** @return array{array<string, Ratios>, array<string, Ratios>, array<string, int>} kinds, people, interrupted */
+    /**
+     * @return array{array<string, Ratios>, array<string, Ratios>, array<string, int>, array<string, Ratios>} by kind,
+     *     by person, interrupted by kind, and by kind of phone
+     */
     private static function seen(): array
     {
-        $kinds = $persons = $left = [];
+        $kinds = $persons = $left = $families = [];
         foreach (DB::table('minute_sums')->orderBy('kind')->orderBy('user_id')->get() as $row) {
             $ratios = new Ratios(Cell::int($row->count), Cell::int($row->sum), Cell::int($row->squares));
-            [$kind, $person] = [Cell::text($row->kind), Cell::text($row->user_id)];
+            [$kind, $person, $family] = [
+                Cell::text($row->kind), Cell::text($row->user_id), Cell::text($row->family),
+            ];
+            $families[$family] = ($families[$family] ?? Ratios::none())->with($ratios);
             $kinds[$kind] = ($kinds[$kind] ?? Ratios::none())->with($ratios);
             $persons[$person] = ($persons[$person] ?? Ratios::none())->with($ratios);
             $left[$kind] = ($left[$kind] ?? 0) + Cell::int($row->interrupted);
         }
 
-        return [$kinds, $persons, $left];
+        return [$kinds, $persons, $left, $families];
     }
 
     /**

@@ -16,6 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** What share of jobs something happens to, by what they are told apart by, and whether that can be told yet. */
 final readonly class Shares
 {
+    /** More are not shown: those with the most tries are. */
+    private const MOST = 40;
+
     /** Fewer are not compared: nothing would ever follow. */
     private const FEWEST = 5;
 
@@ -93,6 +96,7 @@ final readonly class Shares
             ->having('tries', '>', 0)
             ->orderByDesc('tries')
             ->orderBy('value')
+            ->limit(self::MOST)
             ->get();
         $shares = [];
         foreach ($rows as $row) {

@@ -43,13 +43,13 @@ final readonly class Sums
     }
 
     /** A part that failed before it was fitted counts for its supplier, its kind and all, in the month of a moment. */
-    public function partFailed(string $supplier, string $kind, Carbon $at): void
+    public function partFailed(string $supplier, string $batch, string $kind, Carbon $at): void
     {
         $month = $at->copy()->startOfMonth()->toDateString();
         $this->count(array_map(
             static fn(Facet $facet, string $value): SumRow => new SumRow($month, $facet, $value, ['failed' => 1]),
-            [Facet::All, Facet::Supplier, Facet::Kind],
-            ['', $supplier, $kind],
+            [Facet::All, Facet::Supplier, Facet::Batch, Facet::Kind],
+            ['', $supplier, $batch, $kind],
         ));
     }
 
@@ -60,6 +60,7 @@ final readonly class Sums
             Facet::All => '',
             Facet::Way => $fact->way,
             Facet::Supplier => $fact->supplier,
+            Facet::Batch => $fact->batch,
             Facet::Kind => $fact->kind,
             Facet::Phone => $fact->phone,
             Facet::Technician => $fact->technician,

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
     /** What jobs are told apart by, each with an index to the jobs behind a figure. */
-    private const FACETS = ['way', 'supplier', 'kind', 'phone', 'technician'];
+    private const FACETS = ['way', 'supplier', 'batch', 'kind', 'phone', 'technician'];
 
     public function up(): void
     {
@@ -61,11 +61,12 @@ return new class extends Migration {
         Schema::create('minute_sums', static function (Blueprint $table): void {
             $table->string('kind', 40);
             $table->foreignId('user_id')->constrained('users');
+            $table->string('family', 40);
             $table->bigInteger('count')->default(0);
             $table->bigInteger('sum')->default(0);
             $table->bigInteger('squares')->default(0);
             $table->bigInteger('interrupted')->default(0);
-            $table->primary(['kind', 'user_id']);
+            $table->primary(['kind', 'user_id', 'family']);
         });
         Schema::create('window_sums', static function (Blueprint $table): void {
             $table->string('adhesive', 20);

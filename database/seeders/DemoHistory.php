@@ -14,6 +14,7 @@ use App\Phones\PhoneLibrary;
 use App\Record\KeepLearnt;
 use App\Record\Sums;
 use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\Family;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\SourceKind;
@@ -83,9 +84,11 @@ final class DemoHistory extends Seeder
             $facts[] = $fact;
             $evidence[$phone[1]] = ($evidence[$phone[1]] ?? WindowEvidence::none())
                 ->with($this->truth->passes(AdhesiveKind::from($phone[1])));
-            $times[$fact->technician] = [...$times[$fact->technician] ?? [], ...$this->times()];
+            $family = $this->library->phone($fact->phone)->family->value;
+            $of = $times[$fact->technician][$family] ?? [];
+            $times[$fact->technician][$family] = [...$of, ...$this->times()];
             if ($this->truth->chance(HiddenTruth::FAILS[$fact->supplier] ?? 0.0)) {
-                $this->sums->partFailed($fact->supplier, $fact->kind, $fact->closed_at);
+                $this->sums->partFailed($fact->supplier, $fact->batch, $fact->kind, $fact->closed_at);
             }
         }
         $this->open($facts);
@@ -100,8 +103,10 @@ final class DemoHistory extends Seeder
         foreach ($evidence as $adhesive => $of) {
             $this->learnt->evidence(AdhesiveKind::from($adhesive), AdhesiveState::Fresh, $of);
         }
-        foreach ($times as $user => $of) {
-            $this->learnt->minutes((int) $user, $of);
+        foreach ($times as $user => $families) {
+            foreach ($families as $family => $of) {
+                $this->learnt->minutes((int) $user, Family::from($family), $of);
+            }
         }
     }
 

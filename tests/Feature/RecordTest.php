@@ -18,6 +18,7 @@ use App\Record\KeepRecord;
 use App\Record\Sums;
 use Database\Seeders\HiddenTruth;
 use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Anatomy\Family;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
@@ -47,7 +48,7 @@ final class RecordTest extends TestCase
         self::assertGreaterThan(0, $fact->planned);
         $all = DB::table('record_sums')->where('facet', 'all')->sole();
         self::assertSame([1, $fact->gross, $fact->taken], [$all->jobs, $all->gross, $all->taken]);
-        self::assertSame(6, DB::table('record_sums')->count(), 'a row for everything that jobs are told apart by');
+        self::assertSame(7, DB::table('record_sums')->count(), 'a row for everything that jobs are told apart by');
         $told = DB::table('minute_sums')->sum('count') + DB::table('minute_sums')->sum('interrupted');
         self::assertGreaterThan(20, $told);
         $evidence = DB::table('window_sums')->where('adhesive', 'precut-seal')->value('evidence');
@@ -100,6 +101,7 @@ final class RecordTest extends TestCase
         $failed = ['id' => $this->newId(), 'version' => $job->version, 'reason' => 'dead on the bench'];
         $this->ask('PUT', "/jobs/$t->job/part-failure", $failed, 200);
         $this->ask('PUT', "/jobs/$t->job/part-failure", $failed, 200);
+        self::assertSame(['failed' => 1], (array) DB::table('record_sums')->where('facet', 'batch')->sole(['failed']));
         $sums = DB::table('record_sums')->where('facet', 'supplier')->pluck('failed', 'value')->all();
         self::assertSame([$supplier => 1], $sums);
     }
@@ -281,7 +283,7 @@ final class RecordTest extends TestCase
         $planned = $this->left($t->job);
         $times = static fn(StepKind $kind, float $x): array
             => array_fill(0, 400, new StepTime($kind, 100.0, 100.0 * $x, false));
-        app(KeepLearnt::class)->minutes($user->id, [
+        app(KeepLearnt::class)->minutes($user->id, Family::FrontOpening, [
             ...$times(StepKind::Unscrew, 2.0), ...$times(StepKind::CleanLedge, 0.5), ...$times(StepKind::CutPass, 2.0),
         ]);
         $this->as(Role::Owner);
@@ -345,7 +347,8 @@ final class RecordTest extends TestCase
             for ($job = 0; $job < $jobs; ++$job) {
                 $passes = $truth->passes(AdhesiveKind::FoamTape);
                 $learnt->evidence(AdhesiveKind::FoamTape, AdhesiveState::Fresh, $passes);
-                $learnt->minutes($user->id, array_fill(0, 3, new StepTime(StepKind::PlugIn, 10.0, 14.0, false)));
+                $times = array_fill(0, 3, new StepTime(StepKind::PlugIn, 10.0, 14.0, false));
+                $learnt->minutes($user->id, Family::FrontOpening, $times);
             }
         };
         $see(9);
@@ -442,7 +445,7 @@ final class RecordTest extends TestCase
 
     private function kept(): string
     {
-        $tables = ['record_sums' => ['month', 'facet', 'value'], 'minute_sums' => ['kind', 'user_id'],
+        $tables = ['record_sums' => ['month', 'facet', 'value'], 'minute_sums' => ['kind', 'user_id', 'family'],
             'window_sums' => ['adhesive', 'state']];
         $rows = [];
         foreach ($tables as $table => $by) {

@@ -11,6 +11,8 @@ enum Facet: string
     /** how the new panel was sealed */
     case Way = 'way';
     case Supplier = 'supplier';
+    /** of a supplier's parts */
+    case Batch = 'batch';
     /** kind of part */
     case Kind = 'kind';
     case Phone = 'phone';

@@ -50,6 +50,13 @@ export function Estimates() {
                 </>
             )}
             {kinds.length > 0 && <Rows name="minutes-by-kind" rows={kinds} of={say('page.record.kind-of-step')} />}
+            {data.families.length > 0 && (
+                <Rows
+                    name="minutes-by-kind-of-phone"
+                    rows={data.families.map((f) => ({ ...f, name: say(`family.${f.of}`) }))}
+                    of={say('page.record.kind-of-phone')}
+                />
+            )}
             {data.people.length > 0 && (
                 <Rows
                     name="minutes-by-person"

@@ -93,11 +93,13 @@ function Answer({ page, owner }: { page: RecordPage; owner: boolean }) {
     const people = owner ? (['technician'] as const) : [];
     switch (page) {
         case 'comebacks':
-            return <ShareAnswer question="comebacks" facets={['phone', 'kind', 'supplier', 'way', ...people]} />;
+            return (
+                <ShareAnswer question="comebacks" facets={['phone', 'kind', 'supplier', 'batch', 'way', ...people]} />
+            );
         case 'adhesives':
             return <ShareAnswer question="comebacks" facets={['way']} />;
         case 'suppliers':
-            return <ShareAnswer question="failures" facets={['supplier', 'kind']} />;
+            return <ShareAnswer question="failures" facets={['supplier', 'batch', 'kind']} />;
         case 'promises':
             return <ShareAnswer question="promises" facets={['kind', 'phone', ...people]} />;
         case 'earned':

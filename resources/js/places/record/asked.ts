@@ -6,7 +6,15 @@ export type Question = Schemas['RecordQuestion'];
 export type Facet = Schemas['Facet'];
 
 const MONTH = /^20\d\d-(?:0[1-9]|1[0-2])$/;
-const FACETS = every<Facet>({ all: true, way: true, supplier: true, kind: true, phone: true, technician: true });
+const FACETS = every<Facet>({
+    all: true,
+    way: true,
+    supplier: true,
+    batch: true,
+    kind: true,
+    phone: true,
+    technician: true,
+});
 const isFacet = (word: string | null): word is Facet => FACETS.some((f) => f === word);
 
 /** What the record can be asked, in the order in which it is listed. */
