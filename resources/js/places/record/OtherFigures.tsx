@@ -44,7 +44,7 @@ export function OtherFigures() {
                     say('page.record.to'),
                     say('page.record.rests-on'),
                 ]}
-                moreHead={say('page.accounts.settings')}
+                moreHead={say('page.settings.settings')}
                 rows={[
                     ...risks.map((r) => ({
                         key: r.what,
