@@ -36,6 +36,24 @@ final readonly class TakesOver
         $this->day->row()->update(['takes_over' => $takesOver]);
     }
 
+    /** Whoever takes one back decides by hand from then on: else it would be taken over again by itself. */
+    public function windowBack(AdhesiveKind $adhesive, AdhesiveState $state): void
+    {
+        DB::connection()->transaction(function () use ($adhesive, $state): void {
+            $this->set(false);
+            $this->windows->takeBack($adhesive, $state);
+        });
+    }
+
+    /** The same of minutes. */
+    public function minutesBack(): void
+    {
+        DB::connection()->transaction(function (): void {
+            $this->set(false);
+            $this->minutes->takeBack();
+        });
+    }
+
     /** @return int figures that were taken over; none if the owner does it by hand */
     public function onceADay(): int
     {

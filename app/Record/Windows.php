@@ -36,7 +36,7 @@ final readonly class Windows
     /**
      * From now on plans are made with what was learnt; the same id again changes nothing.
      *
-     * @throws Conflict If nothing was learnt of it, or another is used already.
+     * @throws Conflict If nothing was learnt of it.
      */
     public function takeOver(string $id, AdhesiveKind $adhesive, AdhesiveState $state, User $by): void
     {

@@ -370,6 +370,16 @@ final class RecordTest extends TestCase
         Artisan::call('facelift:learn');
         self::assertSame([11], Figure::query()->pluck('jobs')->all());
         self::assertSame([33], MinuteFigure::query()->pluck('count')->all());
+        // Taken back it stays back, and from then on the owner decides by hand.
+        $this->ask('DELETE', '/record/windows', ['adhesive' => 'foam-tape', 'state' => 'fresh'], 200)
+            ->assertJsonPath('bySelf', false);
+        $this->travelTo(Carbon::now()->addDays(2));
+        Artisan::call('facelift:learn');
+        self::assertSame(0, Figure::query()->count());
+        $this->ask('PUT', '/record/learning', ['bySelf' => true], 200);
+        $this->ask('DELETE', '/record/minutes', [], 200);
+        Artisan::call('facelift:learn');
+        self::assertSame(0, MinuteFigure::query()->count());
         $this->ask('PUT', '/record/learning', ['bySelf' => 'soon'], 422);
         $this->as(Role::Technician);
         $this->ask('PUT', '/record/learning', ['bySelf' => false], 403);

@@ -61,9 +61,9 @@ final readonly class RecordController
         return new JsonResponse($minutes->of(Period::of(null, null), true));
     }
 
-    public function takeMinutesBack(Minutes $minutes): JsonResponse
+    public function takeMinutesBack(Minutes $minutes, TakesOver $takesOver): JsonResponse
     {
-        $minutes->takeBack();
+        $takesOver->minutesBack();
 
         return new JsonResponse($minutes->of(Period::of(null, null), true));
     }
@@ -101,7 +101,7 @@ final readonly class RecordController
 
     public function takeBack(WindowRequest $request, Windows $windows, TakesOver $takesOver): JsonResponse
     {
-        $windows->takeBack($request->adhesive(), $request->state());
+        $takesOver->windowBack($request->adhesive(), $request->state());
 
         return $this->windows($windows, $takesOver);
     }
