@@ -365,6 +365,11 @@ async function lookForCustomer() {
     await page.getByRole('heading', { name: 'One customer' }).scrollIntoViewIfNeeded();
 }
 
+async function toForeseen() {
+    await page.getByRole('heading', { name: 'Heat: foreseen and seen' }).scrollIntoViewIfNeeded();
+    await page.mouse.wheel(0, 500);
+}
+
 /** Made in a shop with two years of history, by the owner: what the record says. */
 const record = {
     record: ['/record?question=adhesives&from=2025-01', 'Told apart by'],
@@ -374,6 +379,8 @@ const record = {
     // To look at only.
     'other-figures': ['/record?question=figures', 'Other figures', toTheEnd],
     estimates: ['/record?question=estimates', 'By kind of step'],
+    foreseen: ['/record?question=estimates', 'Heat: foreseen', toForeseen],
+    makes: ['/record?question=adhesives&by=adhesive&from=2025-01', 'Told apart by'],
     changed: ['/record?question=changed', 'Take it along'],
 };
 
@@ -394,7 +401,7 @@ const further = {
     promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };
 
-const LOOK = ['other-figures', 'estimates', 'changed'];
+const LOOK = ['other-figures', 'estimates', 'foreseen', 'makes', 'changed'];
 const historic = process.env['FACELIFT_HISTORY'] === '1';
 if (historic) {
     await asOwner();

@@ -106,6 +106,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::delete('minutes', [RecordController::class, 'takeMinutesBack'])->can('keep', Figure::class);
         Route::get('changed', [RecordController::class, 'changed'])->can('viewAny', JobFact::class);
         Route::get('figures', [RecordController::class, 'figures'])->can('viewAny', JobFact::class);
+        Route::get('foreseen', [RecordController::class, 'foreseen'])->can('viewAny', JobFact::class);
+        Route::put('contact', [RecordController::class, 'takeContactOver'])->can('keep', Figure::class);
+        Route::delete('contact', [RecordController::class, 'takeContactBack'])->can('keep', Figure::class);
         Route::get('windows', [RecordController::class, 'windows'])->can('viewAny', JobFact::class);
         Route::put('learning', [RecordController::class, 'bySelf'])->can('keep', Figure::class);
         Route::put('windows', [RecordController::class, 'takeOver'])->can('keep', Figure::class);

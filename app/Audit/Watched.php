@@ -19,6 +19,7 @@ use App\Models\Roll;
 use App\Models\ShelfItem;
 use App\Models\ShopRule;
 use App\Models\ShopSetting;
+use App\Models\SourceFigure;
 use App\Models\SupplierReturn;
 use App\Models\Supply;
 use App\Models\User;
@@ -43,6 +44,7 @@ final readonly class Watched
         HeatSource::class => About::Heat,
         Figure::class => About::Figure,
         MinuteFigure::class => About::Figure,
+        SourceFigure::class => About::Figure,
         Absence::class => About::Absence,
         JobPhoto::class => About::Photo,
     ];
@@ -82,6 +84,7 @@ final readonly class Watched
             $row instanceof User, $row instanceof Roll => $row->name,
             $row instanceof Supply, $row instanceof HeatSource => $row->name,
             $row instanceof MinuteFigure => $row->kind->value,
+            $row instanceof SourceFigure => $row->kind->value,
             $row instanceof Figure => $row->adhesive->value . ', ' . $row->state->value,
             default => '',
         };

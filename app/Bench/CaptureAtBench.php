@@ -22,7 +22,6 @@ use Facelift\Capture\CaptureKind;
 use Facelift\Capture\SeenNow;
 use Facelift\Document\Unreadable;
 use Facelift\Geometry\Point;
-use Facelift\Heat\SourceReader;
 use Facelift\Plan\PlanDocument;
 use Illuminate\Support\Facades\DB;
 
@@ -191,11 +190,10 @@ final readonly class CaptureAtBench
             $job,
         );
         $job->phone = $id . '@' . $kept->version;
-        $source = $job->heat_source ?? ['kind' => 'plate', 'set' => 85];
         $plan = (new Regrown($run))->into($this->planning->again(
             $job,
-            (new SourceReader())->read($source),
-            (new SourceReader())->approach($source),
+            $run->plan->basis->source,
+            $run->plan->basis->approach,
             $run->plan,
         ));
         $job->plan = (new PlanDocument())->json($plan);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Exceptions\Conflict;
+use App\Heat\SourcesInUse;
 use App\Jobs\ChangeJob;
 use App\Jobs\Planning;
 use App\Jobs\Standing;
@@ -24,6 +25,7 @@ final readonly class MakePlan
         private Planning $planning,
         private Stations $stations,
         private Standing $standing,
+        private SourcesInUse $sources,
     ) {}
 
     /**
@@ -47,7 +49,7 @@ final readonly class MakePlan
         $as = (clone $job)->fill(['school' => $school, 'old_panel' => $old]);
         $plan = $this->planning->plan(
             $as,
-            (new SourceReader())->read($source),
+            $this->sources->read($source),
             (new SourceReader())->approach($source),
         );
         $document = (new PlanDocument())->json($plan);

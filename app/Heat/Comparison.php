@@ -23,12 +23,12 @@ final class Comparison
     /** @var list<ShopSource>|null */
     private ?array $sources = null;
 
-    public function __construct(private readonly Planner $planner) {}
+    public function __construct(private readonly Planner $planner, private readonly SourcesInUse $inUse) {}
 
     /** @return list<Strategy> in the order of the shop's sources; empty if nothing has to be heated */
     public function of(Request $request, bool $holds): array
     {
-        $sources = array_map(static fn(ShopSource $s): array => $s->read(), $this->sources());
+        $sources = array_map(fn(ShopSource $s): array => $s->read($this->inUse), $this->sources());
         $key = 'strategies/' . hash('xxh128', serialize([$request->heatedAnyhow(), $sources, $holds]));
         $kept = Cache::get($key);
         if (is_array($kept) && array_is_list($kept)) {
@@ -94,7 +94,7 @@ final class Comparison
     private function setting(Source $source): ?array
     {
         foreach ($this->sources() as $of) {
-            foreach ($of->read() as $i => $one) {
+            foreach ($of->read($this->inUse) as $i => $one) {
                 if ($one->isLike($source)) {
                     return $of->settings[$i];
                 }

@@ -6,7 +6,6 @@ namespace App\Heat;
 
 use App\Models\HeatSource;
 use Facelift\Heat\Source;
-use Facelift\Heat\SourceReader;
 
 /** One source of heat of a shop with the settings that are tried of it. */
 final readonly class ShopSource
@@ -29,10 +28,10 @@ final readonly class ShopSource
         return [...$usual, ...array_values($own->all())];
     }
 
-    /** @return non-empty-list<Source> */
-    public function read(): array
+    /** @return non-empty-list<Source> with the contacts that are in use */
+    public function read(SourcesInUse $inUse): array
     {
-        return array_map((new SourceReader())->read(...), $this->settings);
+        return array_map($inUse->read(...), $this->settings);
     }
 
     private static function own(HeatSource $s): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Heat\Comparison;
+use App\Heat\SourcesInUse;
 use App\Heat\WindowsInUse;
 use App\Models\Job;
 use App\Phones\PhoneLibrary;
@@ -32,6 +33,7 @@ final readonly class Planning
         private Planner $planner,
         private WindowsInUse $windows,
         private MinutesInUse $minutes,
+        private SourcesInUse $sources,
     ) {}
 
     public function condition(Job $job): Condition
@@ -80,7 +82,7 @@ final readonly class Planning
             $phone,
             $phone->replacement($kind),
             $this->condition($job),
-            Source::plate(Usual::PLATE),
+            $this->sources->learnt(Source::plate(Usual::PLATE)),
             wish: $job->old_panel,
             school: $job->school,
             picks: $rules->picks,

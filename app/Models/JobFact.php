@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int         $number
  * @property Carbon      $closed_at
  * @property string      $way         how the new panel was sealed; `none` if nothing was
+ * @property string      $adhesive    make that it was sealed with; empty if nobody said, or it came with the part
  * @property string      $supplier    of its part
  * @property string      $kind        of part
  * @property string      $phone       id of the phone file
@@ -33,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property bool        $ruined      a panel parted at the bench
  * @property int|null    $back_days   after which it came back; null if it did not
  * @property CameBack|null $back_what
+ * @property bool        $learnt      what its heat teaches was kept
  */
 final class JobFact extends Model
 {
@@ -46,7 +48,7 @@ final class JobFact extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['torn' => false, 'ruined' => false];
+    protected $attributes = ['adhesive' => '', 'torn' => false, 'ruined' => false];
 
     /** True if it was ready when it was promised, null if nothing was promised, or nobody knows when it was ready. */
     public function keptPromise(): ?bool
@@ -62,6 +64,7 @@ final class JobFact extends Model
         return [
             'closed_at' => 'datetime',
             'warranty' => 'boolean',
+            'learnt' => 'boolean',
             'taken' => 'integer',
             'promised_at' => 'datetime',
             'ready_at' => 'datetime',

@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * How many times as long as estimated a kind of step takes here, in the place of the estimate.
  *
  * @property StepKind $kind
+ * @property string   $family     of phones; empty for those of any that has no figure of its own
  * @property float    $times
  * @property int      $count      of steps that it rests on
  * @property string   $taken_as   made by the client, the same for all that were taken over together
@@ -20,12 +21,6 @@ use Illuminate\Support\Carbon;
  */
 final class MinuteFigure extends Model
 {
-    public $incrementing = false;
-
-    protected $primaryKey = 'kind';
-
-    protected $keyType = 'string';
-
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $name
+ * @property string $make      of the adhesive, empty if nobody said
  * @property string $width     mm, decimal text
  * @property string $thickness mm as laid, decimal text
  * @property string $gives     share that pressing takes, decimal text

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string      $event_id
  * @property string|null $roll_id null if no roll had enough left
+ * @property string      $make    of its adhesive, empty if nobody said
  * @property string      $width   mm, decimal text
  * @property string      $mm      decimal text
  */

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string     $id
  * @property SupplyKind $kind
  * @property string     $name
+ * @property string     $make      of the adhesive, empty if nobody said
  * @property string     $left_over ml, or pieces and parts of a piece, decimal text
  */
 final class Supply extends Model

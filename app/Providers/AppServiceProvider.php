@@ -9,6 +9,7 @@ use App\Audit\Trail;
 use App\Audit\Watched;
 use App\Day\Accepted;
 use App\Day\BenchDay;
+use App\Heat\SourcesInUse;
 use App\Heat\WindowsInUse;
 use App\Jobs\MinutesInUse;
 use App\Jobs\ShopBook;
@@ -50,6 +51,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShopBook::class);
         $this->app->scoped(ShopDay::class);
         $this->app->scoped(WindowsInUse::class);
+        $this->app->scoped(SourcesInUse::class);
         $this->app->scoped(MinutesInUse::class);
         $this->app->scoped(Accepted::class);
         $this->app->scoped(BenchDay::class);

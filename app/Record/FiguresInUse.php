@@ -7,31 +7,20 @@ namespace App\Record;
 use App\Jobs\ShopBook;
 use App\Models\KeptPace;
 use App\Models\User;
-use Facelift\Heat\Source;
-use Facelift\Heat\SourceKind;
 use Facelift\Record\Belief;
-use Facelift\Record\ContactBelief;
-use Facelift\Record\ContactSeen;
 use Facelift\Record\Facet;
 use Facelift\Record\Rate;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** The other figures that plans, prices and promises are made with, each with what it rests on. */
 final readonly class FiguresInUse
 {
-    /** What readings are looked back at: a source that was measured more often is known well enough. */
-    private const READINGS = 500;
-
     /** Shares of jobs before anything was seen, and as how many jobs they weigh (estimates from memory). */
     private const TORN = 0.02;
     private const RUINED = 0.03;
     private const WEIGHS = 30.0;
 
-    /** s in a year */
-    private const YEAR = 31_557_600.0;
-
-    public function __construct(private ShopBook $book) {}
+    public function __construct(private ShopBook $book, private Contact $contact) {}
 
     /**
      * @param bool $people whether it is told of each by name
@@ -41,7 +30,7 @@ final readonly class FiguresInUse
     public function of(bool $people): array
     {
         return [
-            'plate' => $this->plate(),
+            'plate' => $this->contact->of(),
             'risks' => [
                 self::risk(Risky::GlassOnly, $this->book->glassRecord(), 0.5, 2.0),
                 self::risk(Risky::Chip, $this->book->chipRecord(), 0.5, 2.0),
@@ -49,40 +38,6 @@ final readonly class FiguresInUse
                 self::risk(Risky::RuinedPanel, self::seen('ruined'), self::RUINED, self::WEIGHS),
             ],
             'paces' => $people ? $this->paces() : [],
-        ];
-    }
-
-    /** @return array<string, mixed> the contact of the shop's plate, from the readings of all jobs */
-    private function plate(): array
-    {
-        $rows = DB::table('source_fits')
-            ->where('kind', SourceKind::Plate->value)
-            ->orderByDesc('fitted_at')
-            ->limit(self::READINGS)
-            ->get(['fitted_at', 'coefficient', 'low', 'high']);
-        $now = Carbon::now()->getTimestamp() / self::YEAR;
-        $seen = [];
-        foreach ($rows as $row) {
-            $years = Carbon::parse(Cell::text($row->fitted_at))->getTimestamp() / self::YEAR;
-            $seen[] = ContactSeen::between(
-                Cell::number($row->coefficient),
-                Cell::number($row->low),
-                Cell::number($row->high),
-                $years,
-            );
-        }
-        $belief = ContactBelief::of(Source::PLATE_CONTACT, $seen, $now);
-
-        return [
-            'estimate' => Source::PLATE_CONTACT,
-            'contact' => round($belief->coefficient, 1),
-            'low' => round($belief->band->low, 1),
-            'high' => round($belief->band->high, 1),
-            'jobs' => $belief->jobs,
-            'drift' => round($belief->drift, 4),
-            'driftLow' => round($belief->drifts->low, 4),
-            'driftHigh' => round($belief->drifts->high, 4),
-            'drifts' => $belief->drifts(),
         ];
     }
 

@@ -4,31 +4,25 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Heat\BenchHeat;
 use App\Jobs\KeptRecord;
-use App\Jobs\Planning;
 use App\Jobs\Runs;
 use App\Models\CameBack;
 use App\Models\Job;
 use App\Models\JobFact;
 use App\Models\PlanChange;
 use App\Models\ShelfItem;
+use Facelift\Anatomy\Family;
 use Facelift\Bench\Event;
-use Facelift\Bench\Felt;
+use Facelift\Bench\EventType;
 use Facelift\Bench\Run;
-use Facelift\Bench\SeenPass;
-use Facelift\Bench\SeenPasses;
 use Facelift\Bench\StepTime;
 use Facelift\Bench\StepTimes;
 use Facelift\Bench\Trouble;
 use Facelift\Cost\Line;
-use Facelift\Cut\Passes;
-use Facelift\Heat\PaceCurve;
-use Facelift\Heat\Source;
 use Facelift\Plan\StepKind;
 use Facelift\Quantity\Money;
-use Facelift\Record\PassAsSeen;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Keeps what a job teaches when it is handed over, and that it came back: in the transactions that hand it over and
@@ -38,8 +32,6 @@ final readonly class KeepRecord
 {
     public function __construct(
         private Runs $runs,
-        private Planning $planning,
-        private BenchHeat $heat,
         private Sums $sums,
         private KeepLearnt $learnt,
     ) {}
@@ -55,16 +47,9 @@ final readonly class KeepRecord
         $fact = $this->fact($job, Carbon::instance($job->handed_over_at), $run, $times);
         $fact->save();
         $this->sums->add($fact);
-        $this->learnt->minutes($job->hand ?? $job->opened_by, $run->plan->basis->phone->family, $times);
-        $this->contacts($job, $run);
-        foreach ($this->passes($job, $run) as $passes) {
-            $this->learnt->passes(
-                $passes[0]->adhesive,
-                $passes[0]->state,
-                max(array_map(static fn(SeenPass $p): float => $p->off, $passes)),
-                array_map(self::seen(...), $passes),
-            );
-        }
+        $this->minutes($job, $run->plan->basis->phone->family, $times);
+        // Following its heat takes longer than whoever hands over should wait for.
+        defer(static fn() => app(LearnFromHeat::class)->of($fact->job_id));
     }
 
     /** Once: how often it comes back after that is of the jobs that follow. */
@@ -85,6 +70,28 @@ final readonly class KeepRecord
         $this->sums->partFailed($part->supplier, $part->batch, $part->kind->value, Carbon::now());
     }
 
+    /**
+     * Each step counts for whoever told it.
+     *
+     * @param list<StepTime> $times
+     */
+    private function minutes(Job $job, Family $family, array $times): void
+    {
+        $by = DB::table('bench_events')
+            ->where('job_id', $job->id)
+            ->where('type', EventType::StepDone->value)
+            ->pluck('user_id', 'id');
+        $people = [];
+        foreach ($times as $time) {
+            $user = $by[$time->event] ?? null;
+            $people[is_numeric($user) ? (int) $user : $job->opened_by][] = $time;
+        }
+        ksort($people);
+        foreach ($people as $user => $told) {
+            $this->learnt->minutes($user, $family, $told);
+        }
+    }
+
     /** @param list<StepTime> $times */
     private function fact(Job $job, Carbon $closed, Run $run, array $times): JobFact
     {
@@ -96,13 +103,16 @@ final readonly class KeepRecord
         $told = array_filter($times, static fn(StepTime $t): bool => !$t->interrupted);
         $done = array_map(static fn(Event $e): int => $e->at, $run->state->done);
         $troubles = PlanChange::query()->where('job_id', $job->id)->pluck('trouble');
+        [$way, $adhesive] = self::sealed($run);
         $free = $job->quote === null || $job->quote->warranty;
 
         return new JobFact([
             'job_id' => $job->id,
             'number' => $job->number,
             'closed_at' => $closed,
-            'way' => self::way($run),
+            'way' => $way,
+            'adhesive' => $adhesive,
+            'learnt' => false,
             'supplier' => $job->part->supplier ?? '',
             'kind' => $job->kind->value ?? '',
             'phone' => $job->phone,
@@ -132,67 +142,23 @@ final readonly class KeepRecord
         ]);
     }
 
-    /** How the bond of what was replaced was made again. */
-    private static function way(Run $run): string
+    /** @return array{string, string} how the bond of what was replaced was made again, and with which make */
+    private static function sealed(Run $run): array
     {
-        $way = 'none';
+        [$way, $with] = ['none', null];
         foreach (array_intersect_key($run->plan->steps, $run->state->done) as $step) {
             $bond = $step->kind() === StepKind::LaySeal
                 ? $run->plan->basis->phone->bonds[$step->act->subjects[0]] ?? null
                 : null;
             if ($bond !== null && ($way === 'none' || $run->plan->basis->replaces($bond->lifted()))) {
+                $with = $run->state->done[$step->id]->id;
                 $way = in_array($step->id, $run->notRenewed(), true)
                     ? 'not-renewed'
                     : ($run->plan->sealing->seals[$bond->id] ?? null)?->way->value ?? 'none';
             }
         }
 
-        return $way;
-    }
-
-    /** @return list<non-empty-list<SeenPass>> by bond */
-    private function passes(Job $job, Run $run): array
-    {
-        $done = array_map(static fn(Event $e): int => $e->at, $run->state->done);
-        $now = $done === [] ? 0 : max($done);
-        $seen = new SeenPasses(
-            $run,
-            $this->planning->condition($job),
-            fn(string $bond): Source => $this->heat->source($job, $run, $bond, $now),
-        );
-        $byBond = [];
-        foreach ($seen->all() as $pass) {
-            $byBond[$pass->bond][] = $pass;
-        }
-
-        return array_values($byBond);
-    }
-
-    /** What readings have told of the source, bond by bond. */
-    private function contacts(Job $job, Run $run): void
-    {
-        $done = array_map(static fn(Event $e): int => $e->at, $run->state->done);
-        $now = $done === [] ? 0 : max($done);
-        foreach (array_keys($run->plan->sealing->openings) as $bond) {
-            $fit = $this->heat->fitted($job, $run, $bond, $now);
-            if ($fit !== null) {
-                $at = Carbon::createFromTimestampMs($now);
-                $this->learnt->contact($job->id, $run->plan->basis->source->kind, $at, $fit);
-            }
-        }
-    }
-
-    private static function seen(SeenPass $pass): PassAsSeen
-    {
-        $helps = $pass->wet ? PaceCurve::ALCOHOL : 0.0;
-
-        return new PassAsSeen(
-            max(1.0, $pass->mm),
-            max(1.0, $pass->seconds - Passes::PICK),
-            $pass->starts + $helps,
-            $pass->ends + $helps,
-            $pass->felt === null ? null : $pass->felt === Felt::Dragged,
-        );
+        return [$way, $with === null ? '' : SealedWith::of($with)];
     }
 
     private static function cents(Money $amount): int

@@ -31,32 +31,25 @@ final readonly class Minutes
             if (MinuteFigure::query()->where('taken_as', $id)->lockForUpdate()->exists()) {
                 return 0;
             }
-            $rows = array_filter(self::rows(self::seen()[0]), static fn(array $r): bool => $r['count'] >= self::ENOUGH);
-            if ($rows === []) {
-                throw Conflict::notReachable('No kind of step was seen often enough yet.');
+            $learnt = self::learnt();
+            if ($learnt === []) {
+                throw Conflict::notReachable('No kind of step was seen often enough yet. Plans stay as they were.');
             }
             MinuteFigure::query()->get()->each->delete();
-            foreach ($rows as $row) {
-                MinuteFigure::query()->create([
-                    'kind' => $row['of'],
-                    'times' => $row['times'],
-                    'count' => $row['count'],
-                    'taken_as' => $id,
-                    'taken_by' => $by->id,
-                ]);
+            foreach ($learnt as $row) {
+                MinuteFigure::query()->create($row + ['taken_as' => $id, 'taken_by' => $by->id]);
             }
 
-            return count($rows);
+            return count($learnt);
         });
     }
 
     /** True if more was seen than what is used rests on. */
     public function hasMore(): bool
     {
-        $seen = array_filter(self::seen()[0], static fn(Ratios $r): bool => $r->count >= self::ENOUGH);
-        $used = MinuteFigure::query()->pluck('count', 'kind');
-        foreach ($seen as $kind => $ratios) {
-            if (($used[$kind] ?? null) !== $ratios->count) {
+        $used = MinuteFigure::query()->where('family', '')->pluck('count', 'kind');
+        foreach (self::seen()->kinds as $kind => $ratios) {
+            if ($ratios->count >= self::ENOUGH && ($used[$kind] ?? null) !== $ratios->count) {
                 return true;
             }
         }
@@ -79,31 +72,33 @@ final readonly class Minutes
      */
     public function of(Period $period, bool $people): array
     {
-        [$kinds, $persons, $left, $families] = self::seen();
-        $used = MinuteFigure::query()->orderBy('kind')->get();
+        $seen = self::seen();
+        $used = MinuteFigure::query()->orderBy('kind')->orderBy('family')->get();
+        $ofAny = $used->where('family', '');
         $months = DB::table('record_sums')
             ->where('facet', Facet::All->value)
             ->whereBetween('month', $period->months())
             ->where('timed', '>', 0)
             ->orderBy('month')
             ->get(['month', 'planned', 'taken', 'timed']);
-        $names = User::query()->whereIn('id', array_keys($persons))->pluck('name', 'id');
+        $names = User::query()->whereIn('id', array_keys($seen->people))->pluck('name', 'id');
 
         return [
             'from' => $period->from->format('Y-m'),
             'to' => $period->to->format('Y-m'),
             'kinds' => array_map(
-                static fn(array $r): array => $r + ['interrupted' => $left[$r['of']] ?? 0],
-                self::rows($kinds),
+                static fn(array $r): array => $r + ['interrupted' => $seen->interrupted[$r['of']] ?? 0],
+                self::rows($seen->kinds),
             ),
-            'families' => self::rows($families),
+            'families' => self::rows($seen->families),
             'people' => !$people ? [] : array_map(
                 static fn(array $r): array => ['of' => Cell::text($names[(int) $r['of']] ?? $r['of'])] + $r,
-                self::rows($persons),
+                self::rows($seen->people),
             ),
             'inUse' => $used->isEmpty() ? null : [
-                'kinds' => $used->count(),
-                'steps' => array_sum($used->pluck('count')->all()),
+                'kinds' => $ofAny->count(),
+                'families' => $used->where('family', '!=', '')->unique('family')->count(),
+                'steps' => array_sum($ofAny->pluck('count')->all()),
                 'since' => $used[0]?->created_at->toIso8601ZuluString(),
             ],
             'months' => $months->map(static fn(object $m): array => [
@@ -115,24 +110,37 @@ final readonly class Minutes
     }
 
     /**
-     * @return array{array<string, Ratios>, array<string, Ratios>, array<string, int>, array<string, Ratios>} by kind,
-     *     by person, interrupted by kind, and by kind of phone
+     * For each kind of step that was seen often enough how long it takes with phones of any kind, and with those of
+     * one kind that it was seen often enough with: believed to lie the nearer to all of them the less it was seen.
+     *
+     * @return list<array{kind: string, family: string, times: float, count: int}>
      */
-    private static function seen(): array
+    private static function learnt(): array
     {
-        $kinds = $persons = $left = $families = [];
-        foreach (DB::table('minute_sums')->orderBy('kind')->orderBy('user_id')->get() as $row) {
-            $ratios = new Ratios(Cell::int($row->count), Cell::int($row->sum), Cell::int($row->squares));
-            [$kind, $person, $family] = [
-                Cell::text($row->kind), Cell::text($row->user_id), Cell::text($row->family),
-            ];
-            $families[$family] = ($families[$family] ?? Ratios::none())->with($ratios);
-            $kinds[$kind] = ($kinds[$kind] ?? Ratios::none())->with($ratios);
-            $persons[$person] = ($persons[$person] ?? Ratios::none())->with($ratios);
-            $left[$kind] = ($left[$kind] ?? 0) + Cell::int($row->interrupted);
+        $learnt = [];
+        $seen = self::seen();
+        foreach (self::rows($seen->kinds) as $row) {
+            if ($row['count'] < self::ENOUGH) {
+                continue;
+            }
+            $kind = $row['of'];
+            $learnt[] = ['kind' => $kind, 'family' => '', 'times' => $row['times'], 'count' => $row['count']];
+            $families = $seen->byFamily[$kind] ?? [];
+            foreach (count($families) > 1 ? self::rows($families) : [] as $of) {
+                if ($of['count'] >= self::ENOUGH) {
+                    $learnt[] = [
+                        'kind' => $kind, 'family' => $of['of'], 'times' => $of['times'], 'count' => $of['count'],
+                    ];
+                }
+            }
         }
 
-        return [$kinds, $persons, $left, $families];
+        return $learnt;
+    }
+
+    private static function seen(): SeenMinutes
+    {
+        return SeenMinutes::of(DB::table('minute_sums')->orderBy('kind')->orderBy('user_id')->get());
     }
 
     /**

@@ -59,6 +59,7 @@ final readonly class Sums
         return match ($facet) {
             Facet::All => '',
             Facet::Way => $fact->way,
+            Facet::Adhesive => $fact->adhesive,
             Facet::Supplier => $fact->supplier,
             Facet::Batch => $fact->batch,
             Facet::Kind => $fact->kind,

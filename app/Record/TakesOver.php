@@ -23,7 +23,12 @@ final readonly class TakesOver
     /** Jobs that a window has to be seen in before it is used by itself. */
     private const ENOUGH = 10;
 
-    public function __construct(private ShopDay $day, private Windows $windows, private Minutes $minutes) {}
+    public function __construct(
+        private ShopDay $day,
+        private Windows $windows,
+        private Minutes $minutes,
+        private Contact $contact,
+    ) {}
 
     public function isSet(): bool
     {
@@ -54,6 +59,15 @@ final readonly class TakesOver
         });
     }
 
+    /** The same of the plate's contact. */
+    public function contactBack(): void
+    {
+        DB::connection()->transaction(function (): void {
+            $this->set(false);
+            $this->contact->takeBack();
+        });
+    }
+
     /** @return int figures that were taken over; none if the owner does it by hand */
     public function onceADay(): int
     {
@@ -71,6 +85,10 @@ final readonly class TakesOver
                 $this->windows->takeOver(Str::uuid()->toString(), $adhesive, $state, $owner);
                 ++$taken;
             }
+        }
+        if (!self::isOfToday($this->contact->since()) && $this->contact->hasMore()) {
+            $this->contact->takeOver(Str::uuid()->toString(), $owner);
+            ++$taken;
         }
         try {
             $last = MinuteFigure::query()->orderByDesc('created_at')->first()?->created_at;

@@ -33,6 +33,7 @@ final readonly class TakeSupplies
                     'job_id' => $job,
                     'kind' => $kind,
                     'supply_id' => $supply?->id,
+                    'make' => $supply->make ?? '',
                     'amount' => $taken,
                     'created_at' => now(),
                     'updated_at' => now(),

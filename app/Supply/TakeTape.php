@@ -29,10 +29,12 @@ final readonly class TakeTape
             $use->tape,
             $use->thickness === null ? $rolls : $rolls->of($use->thickness),
         );
+        $makes = $kept->pluck('make', 'id');
         $row = static fn(?string $roll, float $width, float $mm): array => [
             'event_id' => $event,
             'job_id' => $job,
             'roll_id' => $roll,
+            'make' => $roll === null ? '' : $makes[$roll] ?? '',
             'width' => $width,
             'mm' => round($mm, 1),
             'created_at' => now(),

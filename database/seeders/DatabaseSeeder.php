@@ -62,6 +62,7 @@ final class DatabaseSeeder extends Seeder
             Roll::query()->create([
                 'id' => Str::uuid()->toString(),
                 'name' => 'Black foam ' . $width . ' mm' . ($i === 2 ? ', rest' : ''),
+                'make' => 'Lattermoor black',
                 'width' => $width,
                 'thickness' => 0.3,
                 'gives' => 0.2,
@@ -108,6 +109,7 @@ final class DatabaseSeeder extends Seeder
                 'id' => Str::uuid()->toString(),
                 'kind' => $kind,
                 'name' => $name,
+                'make' => $kind === SupplyKind::Glue ? 'Ottersby clear' : '',
                 'left_over' => $left,
                 'kept_by' => User::query()->where('role', Role::Technician)->firstOrFail()->id,
             ]);

@@ -11,6 +11,7 @@ use App\Models\JobWords;
 use App\Models\Role;
 use App\Models\User;
 use App\Phones\PhoneLibrary;
+use App\Record\KeepForeseen;
 use App\Record\KeepLearnt;
 use App\Record\Sums;
 use Facelift\Anatomy\AdhesiveKind;
@@ -18,7 +19,9 @@ use Facelift\Anatomy\Family;
 use Facelift\Bench\StepTime;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\SourceKind;
+use Facelift\Heat\Uncertainty;
 use Facelift\Plan\StepKind;
+use Facelift\Record\DragChance;
 use Facelift\Record\WindowEvidence;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -29,7 +32,7 @@ final class DemoHistory extends Seeder
 {
     public const JOBS = 1500;
     private const DAYS = 730;
-    private const SEED = 2026;
+    private const SEED = 2031;
     private const BATCH = 100;
 
     /** Phone, adhesive of its display, what its display costs, and how often it comes. */
@@ -54,6 +57,7 @@ final class DemoHistory extends Seeder
     public function __construct(
         private readonly Sums $sums,
         private readonly KeepLearnt $learnt,
+        private readonly KeepForeseen $foreseen,
         private readonly PhoneLibrary $library,
     ) {}
 
@@ -77,13 +81,14 @@ final class DemoHistory extends Seeder
     private function batch(int $from, int $to, array $users): void
     {
         $facts = [];
-        $evidence = $times = [];
+        $evidence = $times = $chances = $readings = [];
         for ($number = $from; $number <= $to; ++$number) {
             $phone = $this->truth->one($this->phones());
             $fact = $this->fact($number, $phone[0], $phone[2], $this->truth->one($users === [] ? [1] : $users));
             $facts[] = $fact;
-            $evidence[$phone[1]] = ($evidence[$phone[1]] ?? WindowEvidence::none())
-                ->with($this->truth->passes(AdhesiveKind::from($phone[1])));
+            [$seen, $of] = $this->passes(AdhesiveKind::from($phone[1]));
+            $evidence[$phone[1]] = ($evidence[$phone[1]] ?? WindowEvidence::none())->with($seen);
+            array_push($chances, ...$of);
             $family = $this->library->phone($fact->phone)->family->value;
             $of = $times[$fact->technician][$family] ?? [];
             $times[$fact->technician][$family] = [...$of, ...$this->times()];
@@ -97,9 +102,12 @@ final class DemoHistory extends Seeder
         foreach ($facts as $fact) {
             if ($this->truth->chance(0.2)) {
                 $fit = $this->truth->plate($fact->closed_at->diffInDays($this->today, true) / 365.25);
+                $readings[] = $this->truth->reading();
                 $this->learnt->contact($fact->job_id, SourceKind::Plate, $fact->closed_at, $fit);
             }
         }
+        $this->foreseen->passes($chances);
+        $this->foreseen->readings($readings);
         foreach ($evidence as $adhesive => $of) {
             $this->learnt->evidence(AdhesiveKind::from($adhesive), AdhesiveState::Fresh, $of);
         }
@@ -108,6 +116,22 @@ final class DemoHistory extends Seeder
                 $this->learnt->minutes((int) $user, Family::from($family), $of);
             }
         }
+    }
+
+    /** @return array{WindowEvidence, list<array{float, bool}>} and the chance of a drag, with whether it did */
+    private function passes(AdhesiveKind $adhesive): array
+    {
+        $estimate = KeepLearnt::estimate($adhesive, AdhesiveState::Fresh);
+        [$off, $passes] = $this->truth->bond($adhesive);
+        $unsure = hypot($off, Uncertainty::windowOf(AdhesiveState::Fresh));
+        $chances = [];
+        foreach ($passes as $pass) {
+            if ($pass->dragged !== null) {
+                $chances[] = [DragChance::of($pass->ends - $estimate->window->low, $unsure), $pass->dragged];
+            }
+        }
+
+        return [WindowEvidence::of($estimate, $off, $passes), $chances];
     }
 
     /** @return non-empty-list<array{string, string, float}> each as often as it comes */
@@ -127,18 +151,20 @@ final class DemoHistory extends Seeder
         $ago = self::DAYS * (1 - ($number / self::JOBS) ** 0.8);
         $closed = $this->today->copy()->subMinutes((int) (1440 * ($ago + 1)));
         [$way, $supplier] = [$this->truth->one(self::WAYS), $this->truth->one(self::SUPPLIERS)];
+        $make = str_contains($way, 'tape') ? $this->truth->one(array_keys(HiddenTruth::MAKES)) : '';
         $kind = $this->truth->one(self::KINDS);
         $part = (int) (100 * $costs * ($kind === 'glass-only' ? 0.2 : 1.0) * $this->truth->between(0.9, 1.15));
         $net = (int) (1.25 * $part + $this->truth->between(3_500, 6_500));
         $planned = $this->truth->between(1_800, 3_600);
         $ready = $closed->copy()->subMinutes((int) $this->truth->between(10, 240));
-        $back = $this->truth->comesBack($way, $supplier);
+        $back = $this->truth->comesBack($way, $supplier, $make);
 
         return new JobFact([
             'job_id' => sprintf('00000000-0000-7000-a000-%012d', $this->behind + $number),
             'number' => $this->behind + $number,
             'closed_at' => $closed,
             'way' => $way,
+            'adhesive' => $make,
             'supplier' => $supplier,
             'kind' => $kind,
             'phone' => $phone,

@@ -6,8 +6,10 @@ namespace Database\Seeders;
 
 use App\Record\KeepLearnt;
 use Facelift\Anatomy\AdhesiveKind;
+use Facelift\Bench\SeenReading;
 use Facelift\Heat\AdhesiveState;
 use Facelift\Heat\ContactFit;
+use Facelift\Heat\Source;
 use Facelift\Plan\StepKind;
 use Facelift\Record\PassAsSeen;
 use Facelift\Record\WindowEvidence;
@@ -25,6 +27,9 @@ final readonly class HiddenTruth
 
     /** Share that comes back within thirty days, by how it was sealed. */
     public const BACK = ['precut-seal' => 0.018, 'tape' => 0.03, 'bead' => 0.085, 'tape-and-bead' => 0.03];
+
+    /** Makes of tape that are on the shelf, and how many times as often what they were laid under comes back. */
+    public const MAKES = ['Lattermoor black' => 0.7, 'Cobbin foam' => 1.6];
 
     /** How many times as often by the part's supplier; technicians do not differ. */
     public const SUPPLIERS = ['Norvend Panels' => 1.0, 'Oskarrin Screen Trade' => 1.0, 'Market find' => 2.5];
@@ -80,9 +85,9 @@ final readonly class HiddenTruth
     }
 
     /** @return int|null days after which it comes back: mostly soon, and hardly later than three months */
-    public function comesBack(string $way, string $supplier): ?int
+    public function comesBack(string $way, string $supplier, string $make): ?int
     {
-        $rate = (self::BACK[$way] ?? 0.03) * (self::SUPPLIERS[$supplier] ?? 1.0);
+        $rate = (self::BACK[$way] ?? 0.03) * (self::SUPPLIERS[$supplier] ?? 1.0) * (self::MAKES[$make] ?? 1.0);
         if (!$this->chance(1.25 * $rate)) {
             return null;
         }
@@ -107,8 +112,20 @@ final readonly class HiddenTruth
         return $steps;
     }
 
-    /** Passes of one bond; one job in three has a reading, and its temperatures are known the better. */
     public function passes(AdhesiveKind $adhesive): WindowEvidence
+    {
+        [$off, $passes] = $this->bond($adhesive);
+
+        return WindowEvidence::of(KeepLearnt::estimate($adhesive, AdhesiveState::Fresh), $off, $passes);
+    }
+
+    /**
+     * Passes of one bond, and by how many K their temperatures may be off: one job in three has a reading, and its
+     * temperatures are known the better.
+     *
+     * @return array{float, list<PassAsSeen>}
+     */
+    public function bond(AdhesiveKind $adhesive): array
     {
         [$shift, $times] = self::WINDOWS[$adhesive->value] ?? [0.0, 1.0];
         $estimate = KeepLearnt::estimate($adhesive, AdhesiveState::Fresh);
@@ -133,7 +150,7 @@ final readonly class HiddenTruth
             $starts = $dragged ? $starts + 4.0 : $ends;
         }
 
-        return WindowEvidence::of($estimate, $off, $passes);
+        return [$off, $passes];
     }
 
     /** What the readings of one phone say of the plate, so many years ago. */
@@ -149,6 +166,21 @@ final readonly class HiddenTruth
             0.6,
             null,
             4,
+        );
+    }
+
+    /** What a thermometer shows on the plate, where its estimated contact has the phone at some temperature. */
+    public function reading(): SeenReading
+    {
+        $foreseen = $this->between(48.0, 88.0);
+        // Of the rise above the room about a third follows the contact (made up, as all of this is).
+        $third = ($foreseen - 22.0) / 3;
+        $contact = log(self::PLATE / Source::PLATE_CONTACT) + 0.08 * $this->normal();
+
+        return new SeenReading(
+            $foreseen,
+            hypot(0.12 * $third, 1.5),
+            $foreseen + $third * $contact + 1.5 * $this->normal(),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Jobs\Runs;
 use App\Models\Job;
 use App\Models\ShelfItem;
+use Facelift\Bench\Felt;
 use Facelift\Plan\StepKind;
 use Facelift\Proof\Gate;
 use Illuminate\Support\Carbon;
@@ -231,13 +232,14 @@ final class Technician
                 ]);
             }
             $this->pass((int) $step->manner->wait);
-            $done = $this->event('step-done', ['step' => $step->id]);
+            $felt = $step->kind() === StepKind::CutPass ? ['felt' => Felt::Easily->value] : [];
+            $done = $this->event('step-done', ['step' => $step->id] + $felt);
             $answer = $this->send([...$events, $done]);
             $refused = is_array($answer['refused'] ?? null) ? $answer['refused'] : [];
             // A plan with no time to spare is overtaken by the hands that it needs: what is asked then is answered.
             if (is_array($refused[0] ?? null) && $refused[0]['kind'] === 'unless-said-why') {
                 $answer = $this->send([
-                    array_replace($done, ['data' => ['step' => $step->id, 'why' => 'it still parts']]),
+                    array_replace($done, ['data' => ['step' => $step->id, 'why' => 'it still parts'] + $felt]),
                 ]);
             }
             TestCase::assertSame([], $answer['refused'], $step->id);

@@ -98,6 +98,30 @@ test('the shop’s own minutes are taken over and back', async ({ page }) => {
     await accessible(page);
 });
 
+test('the shop’s own contact of the plate is planned with, and heat is held against what was foreseen', async ({
+    page,
+}) => {
+    await signIn(page, 'owner');
+    await page.goto('/record?question=figures');
+    const plate = page.getByRole('region', { name: 'The plate’s contact in use' });
+    await expect(plate.getByText('an estimated contact of the plate, 125')).toBeVisible();
+    await plate.getByRole('button', { name: 'Plan with the shop’s contact' }).click();
+    // What is true here, 108 W/m²K, the record does not know; it is found.
+    await expect(plate.getByText(/your shop’s record, 1(?:0\d|1[0-3])(?:\.\d)? W\/m²K/)).toBeVisible();
+    await plate.getByRole('button', { name: 'Back to the estimated contact' }).click();
+    await expect(plate.getByText('an estimated contact of the plate')).toBeVisible();
+
+    await page.goto('/record?question=estimates');
+    const heat = page.getByRole('region', { name: 'Heat: foreseen and seen' });
+    await expect(heat.getByText(/^Of [\d,]+ passes about [\d,]+ were expected to drag; [\d,]+ did/)).toBeVisible();
+    await expect(heat.getByRole('img', { name: /How often a blade dragged/ })).toBeVisible();
+    await expect(heat.getByText(/ within the band in which nine of ten should lie/)).toBeVisible();
+    await accessible(page);
+
+    await page.goto('/record?question=adhesives&by=adhesive&from=2024-01');
+    await expect(page.getByText(/^Cobbin foam: more come back than of Lattermoor black/)).toBeVisible();
+});
+
 test('the counter has no record', async ({ page }) => {
     await signIn(page, 'desk');
     await expect(page.getByRole('tab', { name: 'Today' })).toBeVisible();

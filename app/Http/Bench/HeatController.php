@@ -7,6 +7,7 @@ namespace App\Http\Bench;
 use App\Exceptions\Conflict;
 use App\Heat\HeatAnswer;
 use App\Heat\HeatDesk;
+use App\Heat\SourcesInUse;
 use App\Models\HeatSource;
 use App\Models\User;
 use App\Phones\PhoneLibrary;
@@ -19,11 +20,11 @@ use Illuminate\Support\Facades\DB;
 /** The heat desk, and the shop's own sources. */
 final readonly class HeatController
 {
-    public function __construct(private PhoneLibrary $phones, private HeatDesk $desk) {}
+    public function __construct(private PhoneLibrary $phones, private HeatDesk $desk, private SourcesInUse $inUse) {}
 
     public function advise(HeatRequest $request): JsonResponse
     {
-        $source = (new SourceReader())->read($request->source(), $request->room());
+        $source = $this->inUse->learnt((new SourceReader())->read($request->source(), $request->room()));
 
         return new JsonResponse(
             $this->desk->advise(

@@ -8,8 +8,10 @@ use App\Models\JobFact;
 use App\Models\User;
 use App\Record\Behind;
 use App\Record\Changed;
+use App\Record\Contact;
 use App\Record\Earned;
 use App\Record\FiguresInUse;
+use App\Record\Foreseen;
 use App\Record\Minutes;
 use App\Record\Period;
 use App\Record\Shares;
@@ -52,7 +54,7 @@ final readonly class RecordController
         return new JsonResponse($minutes->of($request->period(), Gate::allows('tellPeopleApart', JobFact::class)));
     }
 
-    public function takeMinutesOver(MinutesRequest $request, Minutes $minutes): JsonResponse
+    public function takeMinutesOver(TakeOverRequest $request, Minutes $minutes): JsonResponse
     {
         $user = $request->user();
         assert($user instanceof User);
@@ -76,6 +78,27 @@ final readonly class RecordController
     public function figures(FiguresInUse $figures): JsonResponse
     {
         return new JsonResponse($figures->of(Gate::allows('tellPeopleApart', JobFact::class)));
+    }
+
+    public function foreseen(Foreseen $foreseen): JsonResponse
+    {
+        return new JsonResponse($foreseen->of());
+    }
+
+    public function takeContactOver(TakeOverRequest $request, Contact $contact, FiguresInUse $figures): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $contact->takeOver($request->string('id')->lower()->toString(), $user);
+
+        return $this->figures($figures);
+    }
+
+    public function takeContactBack(TakesOver $takesOver, FiguresInUse $figures): JsonResponse
+    {
+        $takesOver->contactBack();
+
+        return $this->figures($figures);
     }
 
     public function windows(Windows $windows, TakesOver $takesOver): JsonResponse

@@ -67,6 +67,7 @@ final readonly class RollController
         return [
             'id' => $r->id,
             'name' => $r->name,
+            'make' => $r->make,
             'width' => (float) $r->width,
             'thickness' => (float) $r->thickness,
             'gives' => (float) $r->gives,

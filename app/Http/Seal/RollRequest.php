@@ -14,6 +14,7 @@ final class RollRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'min:2', 'max:60'],
+            'make' => ['sometimes', 'nullable', 'string', 'max:60'],
             'width' => ['required', 'numeric', 'between:0.5,20'],
             'thickness' => ['required', 'numeric', 'between:0.02,3'],
             'gives' => ['required', 'numeric', 'between:0,0.8'],
@@ -21,11 +22,16 @@ final class RollRequest extends FormRequest
         ];
     }
 
-    /** @return array{name: string, width: string, thickness: string, gives: string} what kind of tape, as it is kept */
+    /**
+     * What kind of tape, as it is kept.
+     *
+     * @return array{name: string, make: string, width: string, thickness: string, gives: string}
+     */
     public function tape(): array
     {
         return [
             'name' => $this->string('name')->trim()->toString(),
+            'make' => $this->string('make')->trim()->toString(),
             'width' => number_format($this->float('width'), 2, '.', ''),
             'thickness' => number_format($this->float('thickness'), 3, '.', ''),
             'gives' => number_format($this->float('gives'), 2, '.', ''),

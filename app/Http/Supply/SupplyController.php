@@ -82,6 +82,7 @@ final readonly class SupplyController
             'id' => $s->id,
             'kind' => $s->kind,
             'name' => $s->name,
+            'make' => $s->make,
             'left' => (float) $s->left_over,
         ];
     }

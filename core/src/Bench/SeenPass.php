@@ -17,6 +17,9 @@ final readonly class SeenPass
      * @param float     $starts  °C of the bond as it began
      * @param float     $ends    °C of the bond as it was through
      * @param float     $off     K by which its temperatures may be off: one standard deviation
+     * @param float     $inside  K above the lower end of the window that was planned with, as it was through; negative
+     *     below it
+     * @param float     $unsure  K by which that window may lie off: one standard deviation
      * @param Felt|null $felt    null if nothing was said
      * @param bool      $held    true if the source went on meanwhile
      * @param bool      $wet     true with alcohol beside the blade
@@ -29,6 +32,8 @@ final readonly class SeenPass
         public float $starts,
         public float $ends,
         public float $off,
+        public float $inside,
+        public float $unsure,
         public ?Felt $felt,
         public bool $held,
         public bool $wet,

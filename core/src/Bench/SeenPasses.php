@@ -9,8 +9,6 @@ use Facelift\Condition\Condition;
 use Facelift\Cut\Alcohol;
 use Facelift\Cut\Pass;
 use Facelift\Heat\AdhesiveState;
-use Facelift\Heat\Curves;
-use Facelift\Heat\HeatRecord;
 use Facelift\Heat\Sample;
 use Facelift\Heat\Source;
 use Facelift\Heat\Uncertainty;
@@ -18,7 +16,6 @@ use Facelift\Heat\Uncertainty;
 /** Every pass of a run that is through, with what is known of how it went. */
 final readonly class SeenPasses
 {
-    private const EVERY = 2.0;
     /** K: no estimate of a bond's temperature is better than this (engineering estimate) */
     private const READ_OFF = 1.0;
 
@@ -47,15 +44,16 @@ final readonly class SeenPasses
     private function of(Bond $bond): array
     {
         $done = $this->run->state->done;
-        $last = $done === [] ? 0 : max(array_map(static fn(Event $e): int => $e->at, $done));
-        $record = HeatLog::of($this->run, $bond->id, $last);
-        if ($record === null) {
+        $heat = SeenHeat::of($this->run, $bond);
+        if ($heat === null) {
             return [];
         }
+        $record = $heat->record;
         $state = $this->condition->bondIsForeign() ? AdhesiveState::Foreign : AdhesiveState::Fresh;
         $source = $this->source === null ? $this->run->plan->basis->source : ($this->source)($bond->id);
-        $samples = $this->samples($bond, $record, $last, $source);
-        $hottest = $this->samples($bond, $record, $last, Uncertainty::of($source, $state)->hottest($source));
+        $window = $this->run->plan->sealing->openings[$bond->id]->window;
+        $samples = $heat->by($source);
+        $hottest = $heat->by(Uncertainty::of($source, $state)->hottest($source));
         $seen = [];
         $before = null;
         $wet = false;
@@ -67,14 +65,19 @@ final readonly class SeenPasses
             if (!$move instanceof Pass || !isset($done[$id]) || $from === null) {
                 continue;
             }
+            $starts = SeenHeat::at($samples, ($from - $record->from) / 1000)->bond;
+            $end = ($done[$id]->at - $record->from) / 1000;
+            $ends = SeenHeat::at($samples, $end)->bond;
             $seen[] = new SeenPass(
                 $bond->id,
                 $id,
                 $move->way->length,
                 max(0.0, ($done[$id]->at - $from) / 1000),
-                self::at($samples, ($from - $record->from) / 1000),
-                self::at($samples, ($done[$id]->at - $record->from) / 1000),
-                self::off($samples, $hottest, ($done[$id]->at - $record->from) / 1000),
+                $starts,
+                $ends,
+                self::off($samples, $hottest, $end),
+                $ends - $window->low,
+                $window->from->off ?? Uncertainty::windowOf($state),
                 Felt::tryFrom($done[$id]->text('felt')),
                 $move->keptAt !== null,
                 $wet,
@@ -86,17 +89,6 @@ final readonly class SeenPasses
         return $seen;
     }
 
-    /** @return non-empty-list<Sample> */
-    private function samples(Bond $bond, HeatRecord $record, int $last, Source $source): array
-    {
-        $basis = $this->run->plan->basis;
-        $curves = Curves::after(HeatBefore::of($this->run, $bond->id, $record->from), $basis->phone, $bond);
-        $seconds = max(0.0, min(($last - $record->from) / 1000, $record->lastChange() + HeatLog::FOLLOWED));
-        $samples = $curves->run($record->programme($source, $seconds), self::EVERY);
-
-        return $samples === [] ? throw new \LogicException('a run without its beginning') : $samples;
-    }
-
     /**
      * One standard deviation, K.
      *
@@ -105,22 +97,8 @@ final readonly class SeenPasses
      */
     private static function off(array $likely, array $hottest, float $second): float
     {
-        $apart = self::at($hottest, $second) - self::at($likely, $second);
+        $apart = SeenHeat::at($hottest, $second)->bond - SeenHeat::at($likely, $second)->bond;
 
         return max(self::READ_OFF, $apart / Uncertainty::NINETY_FIVE);
-    }
-
-    /** @param non-empty-list<Sample> $samples */
-    private static function at(array $samples, float $second): float
-    {
-        $before = $samples[0];
-        foreach ($samples as $sample) {
-            if ($sample->second > $second) {
-                break;
-            }
-            $before = $sample;
-        }
-
-        return $before->bond;
     }
 }

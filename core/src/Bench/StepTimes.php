@@ -40,7 +40,13 @@ final readonly class StepTimes
             $taken = ($event->at - $before) / 1000;
             if ($planned > 0.0 && $taken > 0.0) {
                 $left = $taken > self::AWAY || $taken > max(self::SHORT, self::LEFT_OPEN * $planned);
-                $times[] = new StepTime($step->kind(), $planned, $taken, $left);
+                $times[] = new StepTime(
+                    $step->kind(),
+                    $planned,
+                    $taken,
+                    $left,
+                    $event->id,
+                );
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Facelift\Plan;
 
+use Facelift\Anatomy\Family;
+
 /**
  * How many times as long as estimated a shop's hands take for kinds of step, by its own record. What belongs to heat
  * and blade is left alone: its times follow from temperature and pace, which are learnt by themselves.
@@ -19,7 +21,7 @@ final readonly class Minutes
     /** Nothing is taken as more than so many times as long, or as short. */
     public const MOST = 3.0;
 
-    /** @param array<string, float> $times by kind of step */
+    /** @param array<string, array<string, float>> $times by kind of step, then by family; '' for phones of any */
     private function __construct(private array $times) {}
 
     public static function estimated(): self
@@ -27,17 +29,24 @@ final readonly class Minutes
         return new self([]);
     }
 
-    /** @param float $times more than zero; at most three times as long or as short */
-    public function with(StepKind $kind, float $times): self
+    /**
+     * @param float       $times  more than zero; at most three times as long or as short
+     * @param Family|null $family for phones of this one only; null for all others
+     */
+    public function with(StepKind $kind, float $times, ?Family $family = null): self
     {
-        return \in_array($kind, self::OF_HEAT, true)
-            ? $this
-            : new self([$kind->value => max(1 / self::MOST, min(self::MOST, $times))] + $this->times);
+        if (\in_array($kind, self::OF_HEAT, true)) {
+            return $this;
+        }
+        $of = [($family->value ?? '') => max(1 / self::MOST, min(self::MOST, $times))];
+
+        return new self([$kind->value => $of + ($this->times[$kind->value] ?? [])] + $this->times);
     }
 
-    public function of(Step $step): Step
+    public function of(Step $step, Family $family): Step
     {
-        $times = $this->times[$step->kind()->value] ?? null;
+        $of = $this->times[$step->kind()->value] ?? [];
+        $times = $of[$family->value] ?? $of[''] ?? null;
 
         return $times === null ? $step : $step->inTimes($times);
     }

@@ -69,7 +69,8 @@ final readonly class Planner
         $choice = new GateChoice($request, $route, $sealing);
         $steps = $choice->fewest($site->steps->all(), fn(Gate $g): array => $this->tests($request, $route, $g));
         $minutes = $request->minutes ?? Minutes::estimated();
-        $steps = array_map($minutes->of(...), $steps);
+        $family = $request->phone->family;
+        $steps = array_map(static fn(Step $step): Step => $minutes->of($step, $family), $steps);
         $warnings = self::bondsUntested($steps, $request)
             ? [...$warnings, Warning::care(new Reason('bonded-untested'))]
             : $warnings;

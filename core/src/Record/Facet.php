@@ -10,6 +10,8 @@ enum Facet: string
     case All = 'all';
     /** how the new panel was sealed */
     case Way = 'way';
+    /** with which roll or tube of the shop */
+    case Adhesive = 'adhesive';
     case Supplier = 'supplier';
     /** of a supplier's parts */
     case Batch = 'batch';

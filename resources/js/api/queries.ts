@@ -270,6 +270,8 @@ export const queries = {
             queryKey: ['record', 'changed', month],
             queryFn: () => take(api.GET('/api/record/changed', { params: { query: month === null ? {} : { month } } })),
         }),
+    foreseenHeat: () =>
+        queryOptions({ queryKey: ['record', 'foreseen'], queryFn: () => take(api.GET('/api/record/foreseen')) }),
     figuresInUse: () =>
         queryOptions({ queryKey: ['record', 'figures'], queryFn: () => take(api.GET('/api/record/figures')) }),
     learntWindows: () =>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Facelift\Record\Internal;
 
 use Facelift\Heat\PaceCurve;
+use Facelift\Record\DragChance;
 use Facelift\Record\PassAsSeen;
 use Facelift\Record\WindowEvidence;
 
@@ -18,8 +19,6 @@ use Facelift\Record\WindowEvidence;
  */
 final class PassLikelihood
 {
-    /** K over which a blade goes from dragging in most cases to dragging in few (estimate from memory). */
-    private const DRAGS_OVER = 2.0;
     /** of the logarithm of a pass's pace, as `Facelift\Heat\Uncertainty` has it */
     private const SPREAD = 0.25;
     /** of one that went otherwise, and how many do (common practice, no source) */
@@ -69,7 +68,7 @@ final class PassLikelihood
         $residuals = [];
         foreach ($this->passes as $pass) {
             if ($pass->dragged !== null) {
-                $inside = ($pass->ends + $hotter - $this->estimate->window->low) / self::DRAGS_OVER;
+                $inside = ($pass->ends + $hotter - $this->estimate->window->low) / DragChance::OVER;
                 $log -= log1p(exp($pass->dragged ? $inside : -$inside));
             }
             // A blade that drags is stopped: how long that took says nothing.

@@ -9,6 +9,7 @@ import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 import { months, useAsked } from './asked';
 import { BandChart } from './BandChart';
+import { ForeseenHeat } from './ForeseenHeat';
 import { MinutesInUse } from './MinutesInUse';
 import { monthName } from './named';
 import { RecordTable } from './RecordTable';
@@ -64,6 +65,7 @@ export function Estimates() {
                     of={say('facet.technician')}
                 />
             )}
+            <ForeseenHeat />
         </Box>
     );
 }

@@ -2,14 +2,12 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { say } from '../../words/words';
 import { MinutesInUse } from './MinutesInUse';
 import { percent } from './named';
+import { PlateInUse } from './PlateInUse';
 import { RecordTable } from './RecordTable';
-
-type Plate = Schemas['FiguresInUse']['plate'];
 
 /** The other figures that plans, prices and promises rest on, each with where it comes from and where it is set. */
 export function OtherFigures() {
@@ -24,16 +22,7 @@ export function OtherFigures() {
             <Typography id="other-figures" component="h2" variant="h2">
                 {say('page.record.other-figures')}
             </Typography>
-            <div>
-                {say('page.record.plate', {
-                    contact: plate.contact,
-                    low: plate.low,
-                    high: plate.high,
-                    jobs: plate.jobs,
-                    estimate: plate.estimate,
-                })}{' '}
-                {drift(plate)} <Link to="/heat">{say('page.record.keep-as-source')}</Link>
-            </div>
+            <PlateInUse plate={plate} />
             {minutes && <MinutesInUse inUse={minutes.inUse} />}
             <RecordTable
                 name="figures"
@@ -72,13 +61,4 @@ export function OtherFigures() {
             />
         </Box>
     );
-}
-
-/** Whether the plate gets worse, as far as it can be told. */
-function drift(plate: Plate): string {
-    const said = { share: percent(Math.abs(plate.drift)) };
-    if (!plate.drifts) {
-        return say('page.record.drift-not-told');
-    }
-    return say(plate.drift < 0 ? 'page.record.drift-worse' : 'page.record.drift-better', said);
 }

@@ -94,10 +94,13 @@ function Answer({ page, owner }: { page: RecordPage; owner: boolean }) {
     switch (page) {
         case 'comebacks':
             return (
-                <ShareAnswer question="comebacks" facets={['phone', 'kind', 'supplier', 'batch', 'way', ...people]} />
+                <ShareAnswer
+                    question="comebacks"
+                    facets={['phone', 'kind', 'supplier', 'batch', 'way', 'adhesive', ...people]}
+                />
             );
         case 'adhesives':
-            return <ShareAnswer question="comebacks" facets={['way']} />;
+            return <ShareAnswer question="comebacks" facets={['way', 'adhesive']} />;
         case 'suppliers':
             return <ShareAnswer question="failures" facets={['supplier', 'batch', 'kind']} />;
         case 'promises':

@@ -79,15 +79,24 @@ export function ShareAnswer({ question, facets }: Props) {
     );
 }
 
+/** Those with fewer jobs are in the table only: their bands are as wide as the picture. */
+const ENOUGH = 5;
+
 function Shown({ question, shares }: { question: Question; shares: Schemas['Shares'] }) {
     const { facet, rows } = shares;
     const named = rows.map((r) => ({ ...r, name: valueName(facet, r.value, r.name) }));
+    const often = named.filter((r) => r.tries >= ENOUGH);
     return (
         <>
             <Told shares={shares} />
             <BandChart
                 label={say('page.record.picture-of-shares')}
-                bands={named.map((r) => ({ name: r.name, low: r.low, middle: r.share, high: r.high }))}
+                bands={(often.length > 0 ? often : named).map((r) => ({
+                    name: r.name,
+                    low: r.low,
+                    middle: r.share,
+                    high: r.high,
+                }))}
                 shown={percent}
                 axis={roundPercent}
                 ends={{ low: say('page.record.to-estimate'), high: say('page.record.to-upper-end') }}

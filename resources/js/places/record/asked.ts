@@ -9,6 +9,7 @@ const MONTH = /^20\d\d-(?:0[1-9]|1[0-2])$/;
 const FACETS = every<Facet>({
     all: true,
     way: true,
+    adhesive: true,
     supplier: true,
     batch: true,
     kind: true,

@@ -19,6 +19,9 @@ export function valueName(facet: Facet, value: string, name?: string): string {
     if (isWorded(key)) {
         return capital(say(key));
     }
+    if (facet === 'adhesive' && value === '') {
+        return say('page.record.make-not-told');
+    }
     const said = name ?? value;
     return said === '' || said === 'none' ? say('page.record.unknown') : said;
 }

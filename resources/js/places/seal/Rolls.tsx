@@ -16,7 +16,7 @@ import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 
-const EMPTY = { name: '', width: '', thickness: '', gives: '20', left: '' };
+const EMPTY = { name: '', make: '', width: '', thickness: '', gives: '20', left: '' };
 type Typed = typeof EMPTY;
 
 const changed = () =>
@@ -47,6 +47,7 @@ export function Rolls() {
         event.preventDefault();
         keep.mutate({
             name: typed.name.trim(),
+            make: typed.make.trim(),
             width: figure(typed.width),
             thickness: figure(typed.thickness),
             gives: figure(typed.gives) / 100,
@@ -60,7 +61,7 @@ export function Rolls() {
             label={label}
             value={typed[key]}
             onChange={(e) => setTyped((t) => ({ ...t, [key]: e.target.value }))}
-            slotProps={{ htmlInput: key === 'name' ? {} : { inputMode: 'decimal' } }}
+            slotProps={{ htmlInput: key === 'name' || key === 'make' ? {} : { inputMode: 'decimal' } }}
         />
     );
     return (
@@ -74,6 +75,7 @@ export function Rolls() {
                     <TableHead>
                         <TableRow>
                             <TableCell>{say('page.name')}</TableCell>
+                            <TableCell>{say('page.rolls.make')}</TableCell>
                             <TableCell align="right">{say('page.rolls.width-mm')}</TableCell>
                             <TableCell align="right">{say('page.rolls.thickness-mm')}</TableCell>
                             <TableCell align="right">{say('page.rolls.gives')}</TableCell>
@@ -85,6 +87,7 @@ export function Rolls() {
                         {rolls.map((r) => (
                             <TableRow key={r.id}>
                                 <TableCell>{r.name}</TableCell>
+                                <TableCell>{r.make === '' ? '–' : r.make}</TableCell>
                                 <TableCell align="right">{r.width}</TableCell>
                                 <TableCell align="right">{r.thickness}</TableCell>
                                 <TableCell align="right">{Math.round(100 * r.gives)} %</TableCell>
@@ -104,6 +107,7 @@ export function Rolls() {
             {mayKeep && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
                     {field('name', say('page.name'))}
+                    {field('make', say('page.rolls.make'))}
                     {field('width', say('page.rolls.width-mm'))}
                     {field('thickness', say('page.rolls.thickness-mm'))}
                     {field('gives', say('page.rolls.gives-percent'))}

@@ -79,6 +79,7 @@ function Counted({ supply, mayKeep }: { supply: Supply; mayKeep: boolean }) {
                 <Box component="span" sx={{ color: 'text.secondary' }}>
                     {' '}
                     {say(`stocked.${supply.kind}`)}
+                    {supply.make !== '' && `, ${supply.make}`}
                 </Box>
             </Box>
             <span>{say('page.reorder.about', { amount: amountOf({ of: supply.kind }, supply.left) })}</span>
@@ -112,17 +113,19 @@ function Counted({ supply, mayKeep }: { supply: Supply; mayKeep: boolean }) {
 function Another() {
     const [kind, setKind] = useState<SupplyKind>('glue');
     const [name, setName] = useState('');
+    const [make, setMake] = useState('');
     const [left, setLeft] = useState('');
     const keep = useMutation({
         mutationFn: () =>
             take(
                 api.PUT('/api/supplies/{supply}', {
                     params: { path: { supply: newId() } },
-                    body: { kind, name: name.trim(), left: figure(left) },
+                    body: { kind, name: name.trim(), make: kind === 'glue' ? make.trim() : '', left: figure(left) },
                 }),
             ),
         onSuccess: async () => {
             setName('');
+            setMake('');
             setLeft('');
             await changed();
         },
@@ -148,6 +151,14 @@ function Another() {
                 ))}
             </TextField>
             <TextField size="small" label={say('page.name')} value={name} onChange={(e) => setName(e.target.value)} />
+            {kind === 'glue' && (
+                <TextField
+                    size="small"
+                    label={say('page.rolls.make')}
+                    value={make}
+                    onChange={(e) => setMake(e.target.value)}
+                />
+            )}
             <TextField
                 size="small"
                 label={say(kind === 'glue' ? 'page.reorder.amount-ml' : 'page.reorder.pieces')}

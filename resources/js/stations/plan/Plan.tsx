@@ -137,6 +137,11 @@ export function PlanStation() {
                                 {say('page.plan.minutes-of-your-own')}
                             </Typography>
                         )}
+                        {p.source.origin === 'shops-record' && (
+                            <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
+                                {say('page.plan.contact-of-your-own', { contact: p.source.coefficient.toFixed(0) })}
+                            </Typography>
+                        )}
                         {p.schools.length > 1 && <Schools plan={p} school={school} set={setSchool} />}
                         <Openings job={job.id} plan={p} phone={phone} />
                         <PlanLists plan={p} phone={phone} />

@@ -6,8 +6,8 @@ namespace App\Http\Record;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Learnt minutes that are to be used from now on. */
-final class MinutesRequest extends FormRequest
+/** What was learnt is to be used from now on. */
+final class TakeOverRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
