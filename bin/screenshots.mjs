@@ -11,6 +11,7 @@ const browser = await chromium.launch({ executablePath, args: switches });
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 const page = await context.newPage();
 page.on('console', (m) => m.type() === 'error' && console.error('page:', m.text()));
+page.on('pageerror', (e) => console.error('page:', e.message));
 await page.goto(`${address}/sign-in`);
 await page.getByLabel('E-mail address').fill('technician@lindenhalt.example');
 await page.getByLabel('Password').fill(password);
@@ -72,7 +73,10 @@ async function stillness() {
 
 async function takenOver() {
     await page.getByRole('button', { name: /^Plan with what was learnt of Pre-cut seal/ }).click();
-    await page.getByText(/by your|Plans are made with your/).first().waitFor();
+    await page
+        .getByText(/by your|Plans are made with your/)
+        .first()
+        .waitFor();
 }
 
 /** What an owner has changed, from what to what. */
@@ -361,8 +365,24 @@ async function takesOver() {
 async function lookForCustomer() {
     await page.getByLabel('Name as it was written down').fill('Ferenc Amadi');
     await page.getByRole('button', { name: 'Look', exact: true }).click();
-    await page.getByLabel(/is meant/).first().waitFor();
+    await page
+        .getByLabel(/is meant/)
+        .first()
+        .waitFor();
     await page.getByRole('heading', { name: 'One customer' }).scrollIntoViewIfNeeded();
+}
+
+async function toTheEnd2() {
+    await page.mouse.wheel(0, 500);
+}
+
+async function firstBehind() {
+    await page
+        .getByRole('region', { name: /^Jobs behind it/ })
+        .getByRole('link')
+        .first()
+        .click();
+    await page.getByText('Handed over on').waitFor();
 }
 
 async function toForeseen() {
@@ -381,6 +401,8 @@ const record = {
     estimates: ['/record?question=estimates', 'By kind of step'],
     foreseen: ['/record?question=estimates', 'Heat: foreseen', toForeseen],
     makes: ['/record?question=adhesives&by=adhesive&from=2025-01', 'Told apart by'],
+    behind: ['/record?question=suppliers&from=2025-01&behind=Market%20find', 'Jobs behind it', toTheEnd2],
+    'old-job': ['/record?question=promises&from=2025-01&behind=glass-only', 'Jobs behind it', firstBehind],
     changed: ['/record?question=changed', 'Take it along'],
 };
 
@@ -401,7 +423,7 @@ const further = {
     promise: [`/jobs/${job('T-0305')}/quote`, 'Customer accepts'],
 };
 
-const LOOK = ['other-figures', 'estimates', 'foreseen', 'makes', 'changed'];
+const LOOK = ['other-figures', 'estimates', 'foreseen', 'makes', 'behind', 'old-job', 'changed'];
 const historic = process.env['FACELIFT_HISTORY'] === '1';
 if (historic) {
     await asOwner();

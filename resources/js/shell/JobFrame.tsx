@@ -9,7 +9,7 @@ import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { api, take, type Job } from '../api/client';
 import { queries } from '../api/queries';
 import { mono } from '../theme/tokens';
-import { day, moment, say } from '../words/words';
+import { day, moment, moment, say } from '../words/words';
 import { Clocks } from './Clocks';
 import { firstOpen } from './firstOpen';
 import type { JobContext } from './jobContext';
@@ -67,9 +67,15 @@ function NotYet({ job, why }: { job: Job; why: string | null }) {
     return (
         <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
             <Note tone="plain">
-                {why ?? say('ui.not-reachable')}{' '}
-                {job.handedOverAt === null && (
-                    <Link to={`/jobs/${job.id}/${open}`}>{say('ui.go-to', { station: say(`station.${open}`) })}</Link>
+                {job.handedOverAt === null ? (
+                    <>
+                        {why ?? say('ui.not-reachable')}{' '}
+                        <Link to={`/jobs/${job.id}/${open}`}>
+                            {say('ui.go-to', { station: say(`station.${open}`) })}
+                        </Link>
+                    </>
+                ) : (
+                    say('page.job-frame.closed-without', { when: moment(job.handedOverAt) })
                 )}
             </Note>
         </Box>

@@ -53,8 +53,12 @@ export function Behind({ query }: Props) {
                         key={j.id}
                         sx={{ display: 'flex', gap: 2, bgcolor: 'background.paper', px: 2, py: 1, flexWrap: 'wrap' }}
                     >
-                        <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link>
-                        <span>{day(j.closed.slice(0, 10))}</span>
+                        <Box component="span" sx={{ width: 72 }}>
+                            <Link to={`/jobs/${j.id}/hand-over`}>{j.tag}</Link>
+                        </Box>
+                        <Box component="span" sx={{ width: 72, fontVariantNumeric: 'tabular-nums' }}>
+                            {day(j.closed.slice(0, 10))}
+                        </Box>
                         <Box component="span" sx={{ flex: 1, minWidth: 220 }}>
                             {[j.phone, valueName('kind', j.kind), valueName('way', j.way), j.supplier].join(' · ')}
                         </Box>

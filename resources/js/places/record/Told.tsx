@@ -32,13 +32,16 @@ export function Told({ shares }: Props) {
                 <Box>
                     {pair.more === null
                         ? say('page.record.never-told')
-                        : say('page.record.more-jobs', { more: pair.more })}
+                        : say('page.record.more-jobs', { more: about(pair.more) })}
                 </Box>
             )}
             {pair.pairs > 3 && <Box>{say('page.record.many-pairs', { pairs: pair.pairs })}</Box>}
         </Note>
     );
 }
+
+/** It is known no better than to two figures. */
+const about = (jobs: number): number => Number(jobs.toPrecision(2));
 
 function nameOf(shares: Schemas['Shares'], facet: Facet, value: string): string {
     return valueName(facet, value, shares.rows.find((r) => r.value === value)?.name);
