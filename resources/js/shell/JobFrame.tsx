@@ -9,7 +9,7 @@ import { Link, Navigate, Outlet, useLocation, useParams } from 'react-router';
 import { api, take, type Job } from '../api/client';
 import { queries } from '../api/queries';
 import { mono } from '../theme/tokens';
-import { day, moment, moment, say } from '../words/words';
+import { day, moment, say } from '../words/words';
 import { Clocks } from './Clocks';
 import { firstOpen } from './firstOpen';
 import type { JobContext } from './jobContext';
