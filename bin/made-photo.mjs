@@ -56,7 +56,8 @@ export async function tapCorners(page, corners) {
 export async function tapOn(page, { x, y }) {
     const at = await page.getByRole('img', { name: /front up/i }).evaluate(
         (svg, mm) => {
-            const point = new DOMPoint(mm.x, mm.y).matrixTransform(svg.getScreenCTM());
+            const ground = svg.querySelector('g[data-mm]');
+            const point = new DOMPoint(mm.x, mm.y).matrixTransform(ground.getScreenCTM());
             return { x: point.x, y: point.y };
         },
         { x, y },

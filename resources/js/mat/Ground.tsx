@@ -1,5 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
 import type { Box as Area } from './geometry';
+import type { Size } from './useSize';
+import type { View } from './view';
 
 /** A photo of the phone, laid under the drawing. */
 export interface Laid {
@@ -10,22 +11,17 @@ export interface Laid {
     fade: number;
 }
 
+interface Props {
+    laid: Laid;
+    view: View;
+    size: Size;
+    phone: Area;
+}
+
 /** The photo, flattened and moved to where the drawing shows its millimetres. */
-export function Ground({ laid, view, phone }: { laid: Laid; view: Area; phone: Area }) {
-    const frame = useRef<HTMLDivElement>(null);
-    const [size, setSize] = useState({ width: 0, height: 0 });
-    useEffect(() => {
-        const box = frame.current;
-        if (box === null) {
-            return;
-        }
-        const watch = new ResizeObserver(() => setSize({ width: box.clientWidth, height: box.clientHeight }));
-        watch.observe(box);
-        return () => watch.disconnect();
-    }, []);
+export function Ground({ laid, view, size, phone }: Props) {
     return (
         <div
-            ref={frame}
             style={{
                 position: 'absolute',
                 inset: 0,
@@ -42,7 +38,7 @@ export function Ground({ laid, view, phone }: { laid: Laid; view: Area; phone: A
                     left: 0,
                     top: 0,
                     transformOrigin: '0 0',
-                    transform: placed(laid.matrix, size, view),
+                    transform: placed(laid.matrix, view),
                     opacity: laid.fade,
                 }}
             />
@@ -54,8 +50,7 @@ export function Ground({ laid, view, phone }: { laid: Laid; view: Area; phone: A
 const BESIDE = 3;
 
 /** The phone, and a little of what lies beside it: the rest of the table is in nobody's way. */
-function around(phone: Area, size: { width: number; height: number }, view: Area): string {
-    const { scale, x, y } = fit(size, view);
+function around(phone: Area, size: Size, { scale, x, y }: View): string {
     const top = y + scale * (phone.y - BESIDE);
     const left = x + scale * (phone.x - BESIDE);
     const right = size.width - x - scale * (phone.x + phone.width + BESIDE);
@@ -63,19 +58,8 @@ function around(phone: Area, size: { width: number; height: number }, view: Area
     return `inset(${top}px ${right}px ${bottom}px ${left}px round 30px)`;
 }
 
-/** As the drawing is fitted into its box: whole, and in the middle; pixels per mm, and where 0,0 lies. */
-function fit(size: { width: number; height: number }, view: Area) {
-    const scale = Math.min(size.width / view.width, size.height / view.height);
-    return {
-        scale,
-        x: (size.width - scale * view.width) / 2 - scale * view.x,
-        y: (size.height - scale * view.height) / 2 - scale * view.y,
-    };
-}
-
 /** What moves the photo to where the drawing shows its millimetres. */
-export function placed(matrix: readonly number[], size: { width: number; height: number }, view: Area): string {
-    const { scale, x, y } = fit(size, view);
+export function placed(matrix: readonly number[], { scale, x, y }: View): string {
     const [a = 1, b = 0, c = 0, d = 0, e = 1, f = 0, g = 0, h = 0, i = 1] = matrix;
     const rows = [
         [scale * a + x * g, scale * b + x * h, scale * c + x * i],

@@ -1,7 +1,8 @@
-import type { SVGProps } from 'react';
 import type { Plan } from '../api/client';
-import { mono, sans, slate } from '../theme/tokens';
+import { sans, slate } from '../theme/tokens';
 import { say, clock } from '../words/words';
+import { beside, placeWords, type StripWord } from './stripWords';
+import { useSize, type Size } from './useSize';
 
 type Planned = Plan['openings'][number];
 /** What is drawn of a moment. */
@@ -9,11 +10,11 @@ type Sample = Omit<Planned['samples'][number], 'frame'>;
 /** What is drawn of an opening, planned or as it went. */
 export type StripOpening = Pick<Planned, 'bond' | 'window' | 'limits' | 'phases'> & { samples: readonly Sample[] };
 
-const W = 600;
-const H = 196;
 type Drawn = 'bond' | 'battery' | 'panel' | 'outer';
 
-const PLOT = { left: 62, right: 588, top: 26, bottom: 168 };
+/** px: what is read at a glance, and the rest. */
+const GLANCE = 18;
+const TEXT = 14;
 
 /** Estimated temperature at a moment, straight between samples. */
 export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
@@ -28,47 +29,49 @@ export function sampleAt(samples: readonly Sample[], t: number): Sample | null {
     return { t, bond: mix('bond'), panel: mix('panel'), battery: mix('battery'), outer: mix('outer') };
 }
 
-/** Which of these labels, from left to right, stand clear of the one before; the others would run into it. */
-export function clear(places: readonly number[], width: number): boolean[] {
-    let end = -Infinity;
-    return places.map((place) => {
-        const stands = place >= end;
-        end = stands ? place + width : end;
-        return stands;
-    });
-}
-
-/** Where a figure stands beside its curve: the hotter one above, so that the two never cross. */
-const ABOVE = -8;
-const BELOW = 18;
-
-/** The room that `on 12:34` takes, with a gap. */
-const ON_WIDTH = 62;
-
 interface Props {
     opening: StripOpening;
     at: number | null;
     name: string;
-    /** Keeps its shape instead of filling the room it is given. */
-    whole?: boolean;
     readings?: readonly { t: number; probe: string; celsius: number }[];
 }
 
-/** How hot, how long: past as a line, to come as dots. Every figure is an estimate. */
-export function Strip({ opening, at, name, readings = [], whole = false }: Props) {
+/** How hot, how long: past as a line, to come as dots. Every figure is an estimate. Drawn in the screen's pixels. */
+export function Strip(props: Props) {
+    const [frame, size] = useSize<HTMLDivElement>();
+    const { opening, at, name } = props;
+    const here = sampleAt(opening.samples, at ?? 0);
+    const summary =
+        here === null
+            ? ''
+            : say('page.strip.estimate-bond-c-battery-c-limit', {
+                  bond: here.bond.toFixed(0),
+                  battery: here.battery.toFixed(0),
+                  batteryStop: opening.limits.batteryStop,
+              });
+    return (
+        <div
+            ref={frame}
+            role="img"
+            aria-label={say('page.strip.temperature-of', { name, summary })}
+            style={{ width: '100%', height: '100%', minHeight: 0, overflow: 'hidden', background: slate.deep }}
+        >
+            {size && size.width > 0 && <Curves {...props} size={size} />}
+        </div>
+    );
+}
+
+function Curves({ opening, at, name, readings = [], size }: Props & { size: Size }) {
+    const plot = { left: 62, right: size.width - 12, top: 26, bottom: size.height - 28 };
     const end = opening.samples[opening.samples.length - 1]?.t ?? 1;
     const top = Math.max(95, opening.window.high + 8);
-    const x = (t: number): number => PLOT.left + ((PLOT.right - PLOT.left) * t) / end;
-    const y = (c: number): number => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 20)) / (top - 20);
+    const x = (t: number): number => plot.left + ((plot.right - plot.left) * t) / end;
+    const y = (c: number): number => plot.bottom - ((plot.bottom - plot.top) * (c - 20)) / (top - 20);
     const now = at ?? 0;
     const heatings = opening.phases.filter((p) => p.kind === 'heat');
-    const labelled = clear(
-        heatings.map((p) => x(p.from)),
-        ON_WIDTH,
-    );
     // A thermometer that is followed reads every few seconds: only its last figure is written out.
     const many = readings.length > 4;
-    const here = sampleAt(opening.samples, now);
+    const here = at === null ? null : sampleAt(opening.samples, now);
     const path = (key: Drawn, from: number, to: number): string =>
         opening.samples
             .filter((s) => s.t >= from && s.t <= to)
@@ -80,144 +83,161 @@ export function Strip({ opening, at, name, readings = [], whole = false }: Props
             <path d={path(key, now, end)} fill="none" stroke={stroke} strokeWidth={width} strokeDasharray="2 5" />
         </>
     );
-    const summary =
-        here === null
-            ? ''
-            : say('page.strip.estimate-bond-c-battery-c-limit', {
-                  bond: here.bond.toFixed(0),
-                  battery: here.battery.toFixed(0),
-                  batteryStop: opening.limits.batteryStop,
-              });
+    const limit = y(opening.limits.batteryStop);
+    const hotter = here === null || here.bond >= here.battery;
+    const written = many ? readings.slice(-1) : readings;
+    const words: StripWord[] = [
+        ...(here === null
+            ? []
+            : [
+                  {
+                      id: 'bond',
+                      text: say('page.strip.bond-c', { bond: here.bond.toFixed(0) }),
+                      size: GLANCE,
+                      bold: true,
+                      fill: slate.now,
+                      at: beside(x(now), y(here.bond), hotter),
+                  },
+                  {
+                      id: 'battery',
+                      text: say('page.strip.battery-c', { battery: here.battery.toFixed(0) }),
+                      size: GLANCE,
+                      bold: true,
+                      fill: slate.cold,
+                      at: beside(x(now), y(here.battery), !hotter),
+                  },
+              ]),
+        {
+            id: 'limit',
+            text: say('page.strip.battery-limit-c', { batteryStop: opening.limits.batteryStop }),
+            size: TEXT,
+            fill: slate.stop,
+            at: [limit - 5, limit + 16].flatMap((row) => [
+                { x: plot.right - 4, y: row, anchor: 'end' as const },
+                { x: plot.left + 6, y: row, anchor: 'start' as const },
+                { x: (plot.left + plot.right) / 2, y: row, anchor: 'start' as const },
+            ]),
+        },
+        ...[30, 60, 90].map((c) => ({
+            id: `axis ${c}`,
+            text: `${c} °C`,
+            size: TEXT,
+            fill: slate.line,
+            at: [{ x: plot.left - 6, y: y(c) + 5, anchor: 'end' as const }],
+        })),
+        {
+            id: 'name',
+            text: say('page.strip.estimates-nobody-can-see-these-temperatures', { name }),
+            size: TEXT,
+            fill: slate.line,
+            at: [{ x: plot.left, y: 17, anchor: 'start' }],
+        },
+        {
+            id: 'name-short',
+            text: say('page.strip.estimates', { name }),
+            size: TEXT,
+            fill: slate.line,
+            at: [{ x: plot.left, y: 17, anchor: 'start' }],
+        },
+        {
+            id: 'window',
+            text: say('page.strip.bond-parts-here'),
+            size: TEXT,
+            fill: '#A9DDBF',
+            at: [
+                { x: plot.left + 6, y: y(opening.window.high) + 16, anchor: 'start' },
+                { x: plot.right - 6, y: y(opening.window.high) + 16, anchor: 'end' },
+                { x: plot.left + 6, y: y(opening.window.low) - 5, anchor: 'start' },
+            ],
+        },
+        ...written.map((r, i) => ({
+            id: `read ${i}`,
+            text: say('page.strip.read', { celsius: r.celsius.toFixed(1) }),
+            size: TEXT,
+            fill: slate.line,
+            at: [...beside(x(r.t), y(r.celsius), true)].reverse(),
+        })),
+        ...heatings.map((p, i) => ({
+            id: `on ${i}`,
+            text: say('page.strip.on', { to: clock(p.to - p.from) }),
+            size: TEXT,
+            fill: slate.line,
+            at: [{ x: x(p.from), y: plot.bottom + 22, anchor: 'start' as const }],
+        })),
+    ];
     return (
-        <svg
-            role="img"
-            aria-label={say('page.strip.temperature-of', { name, summary })}
-            viewBox={`0 0 ${W} ${H}`}
-            width="100%"
-            height="100%"
-            preserveAspectRatio={whole ? 'xMidYMid meet' : 'none'}
-            style={{ display: 'block', background: slate.deep }}
-            fontFamily={sans}
-        >
+        <svg aria-hidden width={size.width} height={size.height} style={{ display: 'block' }} fontFamily={sans}>
             <rect
-                x={PLOT.left}
+                x={plot.left}
                 y={y(opening.window.high)}
-                width={PLOT.right - PLOT.left}
+                width={plot.right - plot.left}
                 height={y(opening.window.low) - y(opening.window.high)}
                 fill="#2F4536"
             />
-            <text x={PLOT.left + 6} y={y(opening.window.high) + 15} fontSize="13" fill="#A9DDBF">
-                {say('page.strip.bond-parts-here')}
-            </text>
             {heatings.map((p, i) => (
-                <g key={i}>
-                    <rect
-                        x={x(p.from)}
-                        y={PLOT.bottom}
-                        width={Math.max(2, x(p.to) - x(p.from))}
-                        height="6"
-                        fill={slate.now}
-                        opacity="0.75"
-                    >
-                        <title>{say('page.strip.on', { to: clock(p.to - p.from) })}</title>
-                    </rect>
-                    {labelled[i] && (
-                        <text x={x(p.from)} y={PLOT.bottom + 22} fontSize="12.5" fill={slate.quiet}>
-                            {say('page.strip.on', { to: clock(p.to - p.from) })}
-                        </text>
-                    )}
-                </g>
+                <rect
+                    key={i}
+                    x={x(p.from)}
+                    y={plot.bottom}
+                    width={Math.max(2, x(p.to) - x(p.from))}
+                    height="6"
+                    fill={slate.now}
+                    opacity="0.75"
+                >
+                    <title>{say('page.strip.on', { to: clock(p.to - p.from) })}</title>
+                </rect>
             ))}
             <line
-                x1={PLOT.left}
-                x2={PLOT.right}
-                y1={y(opening.limits.batteryStop)}
-                y2={y(opening.limits.batteryStop)}
+                x1={plot.left}
+                x2={plot.right}
+                y1={limit}
+                y2={limit}
                 stroke={slate.stop}
                 strokeDasharray="7 5"
                 strokeWidth="1.4"
             />
-            <Haloed
-                x={PLOT.right - 6}
-                textAnchor="end"
-                y={y(opening.limits.batteryStop) + 15}
-                fontSize="12.5"
-                fill={slate.stop}
-            >
-                {say('page.strip.battery-limit-c', { batteryStop: opening.limits.batteryStop })}
-            </Haloed>
-            {[30, 60, 90].map((c) => (
-                <text
-                    key={c}
-                    x={PLOT.left - 8}
-                    y={y(c) + 4}
-                    textAnchor="end"
-                    fontSize="13"
-                    fill={slate.quiet}
-                    fontFamily={mono}
-                >
-                    {c} °C
-                </text>
-            ))}
             {curve('outer', '#D9C7A6', 1)}
             {curve('panel', '#8FA3A9', 1.2)}
             {curve('battery', slate.cold, 1.8)}
             {curve('bond', slate.now, 2.6)}
-            {at !== null && here !== null && (
-                <>
-                    <line
-                        x1={x(now)}
-                        x2={x(now)}
-                        y1={PLOT.top - 6}
-                        y2={PLOT.bottom + 8}
-                        stroke={slate.line}
-                        strokeWidth="1.6"
-                    />
-                    <Haloed
-                        x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
-                        y={y(here.bond) + (here.bond >= here.battery ? ABOVE : BELOW)}
-                        fontSize="14"
-                        fontWeight="700"
-                        fill={slate.now}
-                    >
-                        {say('page.strip.bond-c', { bond: here.bond.toFixed(0) })}
-                    </Haloed>
-                    <Haloed
-                        x={Math.min(Math.max(x(now) + 7, PLOT.left + 4), PLOT.right - 130)}
-                        y={y(here.battery) + (here.bond >= here.battery ? BELOW : ABOVE)}
-                        fontSize="14"
-                        fontWeight="700"
-                        fill={slate.cold}
-                    >
-                        {say('page.strip.battery-c', { battery: here.battery.toFixed(0) })}
-                    </Haloed>
-                </>
+            {here !== null && (
+                <line
+                    x1={x(now)}
+                    x2={x(now)}
+                    y1={plot.top - 2}
+                    y2={plot.bottom + 8}
+                    stroke={slate.line}
+                    strokeWidth="1.6"
+                />
             )}
-            {readings.map((r, i) => (
-                <g key={`${r.t} ${r.probe}`}>
-                    <circle
-                        cx={x(r.t)}
-                        cy={y(r.celsius)}
-                        r={many ? 2.5 : 4.5}
-                        fill={slate.deep}
-                        stroke={slate.line}
-                        strokeWidth={many ? 1.4 : 2}
-                    />
-                    {(!many || i === readings.length - 1) && (
-                        <Haloed x={x(r.t) - 8} y={y(r.celsius) - 6} textAnchor="end" fontSize="12.5" fill={slate.line}>
-                            {say('page.strip.read', { celsius: r.celsius.toFixed(1) })}
-                        </Haloed>
-                    )}
-                </g>
+            {readings.map((r) => (
+                <circle
+                    key={`${r.t} ${r.probe}`}
+                    cx={x(r.t)}
+                    cy={y(r.celsius)}
+                    r={many ? 2.5 : 4.5}
+                    fill={slate.deep}
+                    stroke={slate.line}
+                    strokeWidth={many ? 1.4 : 2}
+                />
             ))}
-            <text x={PLOT.left} y={16} fontSize="13" fill={slate.quiet}>
-                {say('page.strip.estimates-nobody-can-see-these-temperatures', { name })}
-            </text>
+            {placeWords(words, { x: 0, y: 0, ...size }).map((w) => (
+                <text
+                    key={w.id}
+                    data-label={w.id}
+                    x={w.x}
+                    y={w.y}
+                    textAnchor={w.anchor}
+                    fontSize={w.size}
+                    fontWeight={w.bold ? 700 : 400}
+                    fill={w.fill}
+                    stroke={slate.deep}
+                    strokeWidth="4"
+                    paintOrder="stroke"
+                >
+                    {w.text}
+                </text>
+            ))}
         </svg>
     );
 }
-
-/** Text that stays legible where a curve runs behind it. */
-const Haloed = (props: SVGProps<SVGTextElement>) => (
-    <text stroke={slate.deep} strokeWidth="4" paintOrder="stroke" {...props} />
-);

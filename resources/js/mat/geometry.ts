@@ -88,28 +88,5 @@ export function hull(points: Point[]): Point {
     return { x: points.reduce((s, p) => s + p.x, 0) / n, y: points.reduce((s, p) => s + p.y, 0) / n };
 }
 
-/**
- * Moves labels apart so that none is nearer to the one above than the gap; order kept, bottom respected where it can
- * be.
- */
-export function spread(wanted: number[], gap: number, top: number, bottom: number): number[] {
-    const order = wanted.map((y, i) => ({ y, i })).sort((a, b) => a.y - b.y);
-    let last = top - gap;
-    for (const item of order) {
-        item.y = Math.max(item.y, last + gap);
-        last = item.y;
-    }
-    let next = bottom + gap;
-    for (const item of [...order].reverse()) {
-        item.y = Math.max(top, Math.min(item.y, next - gap));
-        next = item.y;
-    }
-    const out: number[] = [];
-    for (const item of order) {
-        out[item.i] = item.y;
-    }
-    return out;
-}
-
 /** What a rectangle's element takes of an area that has more. */
 export const box = (b: Box) => ({ x: b.x, y: b.y, width: b.width, height: b.height });

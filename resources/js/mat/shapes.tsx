@@ -1,8 +1,8 @@
-import { mono, slate } from '../theme/tokens';
+import { slate } from '../theme/tokens';
 import { box, line, seen, seenBox, type Face } from './geometry';
 import { colour, type Mark } from './mark';
 
-/** What a mark draws on the phone, without its words. */
+/** What a mark draws on the phone, without its words and numbers. */
 export function shapes(m: Mark, face: Face, w: number, id: string) {
     const stroke = colour[m.tone];
     return (
@@ -56,31 +56,17 @@ export function shapes(m: Mark, face: Face, w: number, id: string) {
             ))}
             {(m.dots ?? []).map((d, i) => {
                 const s = seen(d, face, w);
-                return (
-                    <g key={`d${i}`}>
-                        <circle
-                            cx={s.x}
-                            cy={s.y}
-                            r={d.text ? 2.3 : 1.5}
-                            fill={slate.deep}
-                            stroke={stroke}
-                            strokeWidth="0.6"
-                        />
-                        {d.text && (
-                            <text
-                                x={s.x}
-                                y={s.y + 1.15}
-                                textAnchor="middle"
-                                fontSize="3.2"
-                                fontWeight="700"
-                                fontFamily={mono}
-                                fill={stroke}
-                            >
-                                {d.text}
-                            </text>
-                        )}
-                    </g>
-                );
+                return d.text === undefined ? (
+                    <circle
+                        key={`d${i}`}
+                        cx={s.x}
+                        cy={s.y}
+                        r={1.5}
+                        fill={slate.deep}
+                        stroke={stroke}
+                        strokeWidth="0.6"
+                    />
+                ) : null;
             })}
             {(m.picks ?? []).map((p, i) => {
                 const s = seen(p, face, w);

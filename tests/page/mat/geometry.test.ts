@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { along, pointOn, seen, spread, type Rounded } from '../../../resources/js/mat/geometry';
+import { along, pointOn, seen, type Rounded } from '../../../resources/js/mat/geometry';
 
 const shape: Rounded = { x: 0, y: 0, width: 70, height: 140, radius: 10 };
 const length = (points: { x: number; y: number }[]): number =>
@@ -26,12 +26,5 @@ describe('geometry of the drawing', () => {
     it('turns over by mirroring x only', () => {
         expect(seen({ x: 10, y: 20 }, 'back', 70)).toEqual({ x: 60, y: 20 });
         expect(seen({ x: 10, y: 20 }, 'front', 70)).toEqual({ x: 10, y: 20 });
-    });
-    it('keeps labels apart and in order', () => {
-        const out = spread([50, 51, 52, 10], 9, 0, 140);
-        const sorted = [...out].sort((a, b) => a - b);
-        expect(sorted.slice(1).every((y, i) => y - (sorted[i] ?? NaN) >= 9 - 1e-9)).toBe(true);
-        expect(out[3]).toBe(10);
-        expect(out[0]).toBeLessThan(out[1] ?? NaN);
     });
 });

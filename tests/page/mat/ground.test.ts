@@ -9,14 +9,13 @@ function shownAt(css: string, x: number, y: number): [number, number] {
 }
 
 describe('a photo under the drawing', () => {
-    // 100 × 200 mm shown in 300 × 400 pixels: 2 pixels per mm, 50 left over on both sides.
-    const view = { x: 0, y: 0, width: 100, height: 200 };
-    const size = { width: 300, height: 400 };
+    // Two pixels per mm, 50 left over on both sides.
+    const view = { scale: 2, x: 50, y: 0 };
 
     it('is shown where the drawing shows the same millimetres', () => {
         const tenth = [0.1, 0, 0, 0, 0.1, 0, 0, 0, 1];
-        expect(shownAt(placed(tenth, size, view), 0, 0)).toEqual([50, 0]);
-        expect(shownAt(placed(tenth, size, view), 1000, 2000)).toEqual([250, 400]);
+        expect(shownAt(placed(tenth, view), 0, 0)).toEqual([50, 0]);
+        expect(shownAt(placed(tenth, view), 1000, 2000)).toEqual([250, 400]);
     });
     it('keeps its perspective, and follows when the drawing is seen nearer', () => {
         const leaning = [0.1, 0, 0, 0, 0.1, 0, 0.0002, 0.0001, 1];
@@ -24,13 +23,13 @@ describe('a photo under the drawing', () => {
             const w = 0.0002 * x + 0.0001 * y + 1;
             return [(0.1 * x) / w, (0.1 * y) / w];
         };
-        const near = { x: 20, y: 60, width: 50, height: 100 };
+        const near = { scale: 4, x: 50 - 4 * 20, y: -4 * 60 };
         for (const [x, y] of [
             [100, 200],
             [640, 1200],
         ] as const) {
             const [a, b] = mm(x, y);
-            const [px, py] = shownAt(placed(leaning, size, near), x, y);
+            const [px, py] = shownAt(placed(leaning, near), x, y);
             expect(px).toBeCloseTo(4 * (a - 20) + 50, 6);
             expect(py).toBeCloseTo(4 * (b - 60), 6);
         }

@@ -20,28 +20,15 @@ interface Props {
 /** How hot and how long, under the drawing. It ticks by itself; what lies around it does not. */
 export function HeatStrip({ job, plan, run, view, opening, real, mayWork }: Props) {
     const { at, words } = momentOf(plan, run, opening, real, useNow(true));
-    const strip = (whole: boolean) => (
-        <Strip
-            opening={asItWent(opening, real)}
-            readings={real?.readings ?? []}
-            at={at}
-            name={view.bondName}
-            whole={whole}
-        />
+    const strip = (
+        <Strip opening={asItWent(opening, real)} readings={real?.readings ?? []} at={at} name={view.bondName} />
     );
     return (
         <>
             {real && words && (
-                <HeatBar
-                    job={job}
-                    heat={real}
-                    words={words}
-                    heating={view.heating}
-                    mayWork={mayWork}
-                    strip={strip(true)}
-                />
+                <HeatBar job={job} heat={real} words={words} heating={view.heating} mayWork={mayWork} strip={strip} />
             )}
-            {strip(false)}
+            {strip}
         </>
     );
 }

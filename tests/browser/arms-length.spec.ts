@@ -1,0 +1,77 @@
+import { expect, test, type Page } from '@playwright/test';
+import { collisions, sideways, smallTargets, smallTexts } from './looked-at';
+import { signIn } from './technician';
+
+interface Row {
+    id: string;
+    tag: string;
+}
+
+async function views(page: Page): Promise<[string, string][]> {
+    const answer = await page.request.get('/api/jobs', {
+        headers: { Accept: 'application/json', Referer: process.env['FACELIFT_ADDRESS'] ?? '' },
+    });
+    const jobs = ((await answer.json()) as { data: Row[] }).data;
+    const at = (tag: string, station: string): string => `/jobs/${jobs.find((j) => j.tag === tag)?.id}/${station}`;
+    return [
+        ['today', '/'],
+        ['jobs', '/jobs'],
+        ['new job', '/jobs/new'],
+        ['shelf', '/shelf'],
+        ['reorder', '/shelf-reorder'],
+        ['orders', '/shelf-orders'],
+        ['phones', '/phones'],
+        ['heat', '/heat'],
+        ['seal', '/seal'],
+        ['money', '/money'],
+        ['me', '/me'],
+        ['check-in', at('T-0302', 'check-in')],
+        ['scope', at('T-0303', 'scope')],
+        ['part', at('T-0302', 'part')],
+        ['quote', at('T-0305', 'quote')],
+        ['plan', at('T-0302', 'plan')],
+        ['bench', at('T-0302', 'bench')],
+        ['prove', at('T-0302', 'prove')],
+        ['hand-over', at('T-0302', 'hand-over')],
+    ];
+}
+
+const SIZES = [
+    { width: 1280, height: 800 },
+    { width: 1024, height: 768 },
+    { width: 768, height: 1024 },
+    { width: 390, height: 844 },
+];
+
+test('every view at every size', async ({ page }) => {
+    test.setTimeout(400_000);
+    await signIn(page, 'technician');
+    const found: string[] = [];
+    for (const [name, path] of await views(page)) {
+        await page.goto(path);
+        await page.waitForLoadState('networkidle');
+        for (const size of SIZES) {
+            await page.setViewportSize(size);
+            const where = `${name} ${size.width}`;
+            const wide = await sideways(page);
+            if (wide > 0) {
+                found.push(`${where}: ${wide} px too wide`);
+            }
+            for (const t of await smallTexts(page, 14)) {
+                found.push(`${where}: ${t.what} ${t.is} px`);
+            }
+            for (const c of await collisions(page)) {
+                found.push(`${where}: ${c}`);
+            }
+            if (size.width < 1000) {
+                for (const t of await smallTargets(page, 48)) {
+                    found.push(`${where}: target ${t.what} ${t.is} px`);
+                }
+            }
+            if (process.env['FACELIFT_LOOK']) {
+                await page.screenshot({ path: `${process.env['FACELIFT_LOOK']}/${name}-${size.width}.png` });
+            }
+        }
+    }
+    expect(found).toEqual([]);
+});

@@ -1,0 +1,123 @@
+import type { Page } from '@playwright/test';
+
+/** What a page is found wanting in, each with a bit of its text. */
+interface Found {
+    what: string;
+    is: number;
+}
+
+/** Every text that is seen, with the px that it is shown at after all scaling; those under the least. */
+export async function smallTexts(page: Page, least: number, within = 'body'): Promise<Found[]> {
+    return page.evaluate(
+        ([from, px]) => {
+            const found: { what: string; is: number }[] = [];
+            const seen = (e: Element): boolean => {
+                const r = e.getBoundingClientRect();
+                return (
+                    e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) &&
+                    r.width > 1 &&
+                    r.height > 1 &&
+                    r.right > 0 &&
+                    r.bottom > 0
+                );
+            };
+            const scale = (e: Element): number => {
+                if (e instanceof SVGGraphicsElement) {
+                    const m = e.getScreenCTM();
+                    return m === null ? 1 : Math.sqrt(Math.abs(m.a * m.d - m.b * m.c));
+                }
+                return e instanceof HTMLElement && e.offsetHeight > 0
+                    ? e.getBoundingClientRect().height / e.offsetHeight
+                    : 1;
+            };
+            const look = (e: Element, text: string): void => {
+                const size = Number.parseFloat(getComputedStyle(e).fontSize) * scale(e);
+                if (size < px - 0.05) {
+                    found.push({
+                        what: `${e.tagName.toLowerCase()} "${text.slice(0, 40)}"`,
+                        is: Math.round(10 * size) / 10,
+                    });
+                }
+            };
+            for (const root of document.querySelectorAll(from)) {
+                const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
+                for (let n = walker.nextNode(); n !== null; n = walker.nextNode()) {
+                    const text = (n.textContent ?? '').trim();
+                    const e = n.parentElement;
+                    const said =
+                        e !== null && !['SCRIPT', 'STYLE', 'TITLE', 'NOSCRIPT'].includes(e.tagName.toUpperCase());
+                    if (text !== '' && e !== null && said && seen(e)) {
+                        look(e, text);
+                    }
+                }
+                for (const e of root.querySelectorAll(
+                    'input:not([type=checkbox]):not([type=radio]), select, textarea',
+                )) {
+                    if (seen(e)) {
+                        look(e, e.getAttribute('aria-label') ?? e.id);
+                    }
+                }
+            }
+            return found;
+        },
+        [within, least] as const,
+    );
+}
+
+/** Everything that is pressed and is less high or wide than the least; links within a text may be as high as it. */
+export async function smallTargets(page: Page, least: number): Promise<Found[]> {
+    return page.evaluate((px) => {
+        const found: { what: string; is: number }[] = [];
+        const all = 'a[href], button, [role=button], [role=tab], [role=option], input, select, textarea, summary';
+        for (const e of document.querySelectorAll(all)) {
+            const inText = e.tagName === 'A' && getComputedStyle(e).display === 'inline';
+            const label = e.closest('label') ?? (e.id === '' ? null : document.querySelector(`label[for="${e.id}"]`));
+            const field = e.closest('.MuiInputBase-root');
+            const boxes = [e, label, field].filter((b) => b !== null).map((b) => b.getBoundingClientRect());
+            const seen = e.checkVisibility({ visibilityProperty: true }) && boxes.some((b) => b.width > 1);
+            const hidden = e.closest('[aria-hidden=true]') !== null || e.getAttribute('type') === 'hidden';
+            const height = Math.max(...boxes.map((b) => b.height));
+            const width = Math.max(...boxes.map((b) => b.width));
+            if (seen && !hidden && !inText && Math.min(height, width) < px - 0.5) {
+                const name = e.getAttribute('aria-label') ?? e.textContent ?? '';
+                const what = `${e.tagName.toLowerCase()} "${name.trim().slice(0, 40)}"`;
+                found.push({ what, is: Math.round(Math.min(height, width)) });
+            }
+        }
+        return found;
+    }, least);
+}
+
+/** px by which the page is wider than its window. */
+export const sideways = (page: Page): Promise<number> =>
+    page.evaluate(() => Math.max(0, document.documentElement.scrollWidth - document.documentElement.clientWidth));
+
+/** Words of the drawings that lie over one another or leave their drawing. */
+export async function collisions(page: Page): Promise<string[]> {
+    return page.evaluate(() => {
+        const found: string[] = [];
+        for (const svg of document.querySelectorAll('svg')) {
+            const room = svg.getBoundingClientRect();
+            const words = [...svg.querySelectorAll('[data-label]')].map((e) => ({
+                name: e.textContent ?? '',
+                box: e.getBoundingClientRect(),
+            }));
+            words.forEach((a, i) => {
+                if (a.box.left < room.left - 1 || a.box.right > room.right + 1 || a.box.bottom > room.bottom + 1) {
+                    found.push(`${a.name} leaves the drawing`);
+                }
+                for (const b of words.slice(i + 1)) {
+                    const apart =
+                        a.box.right <= b.box.left + 1 ||
+                        b.box.right <= a.box.left + 1 ||
+                        a.box.bottom <= b.box.top + 1 ||
+                        b.box.bottom <= a.box.top + 1;
+                    if (!apart) {
+                        found.push(`${a.name} over ${b.name}`);
+                    }
+                }
+            });
+        }
+        return found;
+    });
+}
