@@ -16,7 +16,7 @@ async function views(page: Page): Promise<[string, string][]> {
     return [
         ['today', '/'],
         ['jobs', '/jobs'],
-        ['new job', '/jobs/new'],
+        ['new job', '/new'],
         ['shelf', '/shelf'],
         ['reorder', '/shelf-reorder'],
         ['orders', '/shelf-orders'],
@@ -36,6 +36,15 @@ async function views(page: Page): Promise<[string, string][]> {
     ];
 }
 
+/** Two frames: what follows the window's size has followed it. */
+const drawnAnew = (page: Page): Promise<void> =>
+    page.evaluate(
+        () =>
+            new Promise((done) => {
+                requestAnimationFrame(() => requestAnimationFrame(() => done()));
+            }),
+    );
+
 const SIZES = [
     { width: 1280, height: 800 },
     { width: 1024, height: 768 },
@@ -52,6 +61,7 @@ test('every view at every size', async ({ page }) => {
         await page.waitForLoadState('networkidle');
         for (const size of SIZES) {
             await page.setViewportSize(size);
+            await drawnAnew(page);
             const where = `${name} ${size.width}`;
             const wide = await sideways(page);
             if (wide > 0) {

@@ -42,7 +42,7 @@ export async function smallTexts(page: Page, least: number, within = 'body'): Pr
             for (const root of document.querySelectorAll(from)) {
                 const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
                 for (let n = walker.nextNode(); n !== null; n = walker.nextNode()) {
-                    const text = (n.textContent ?? '').trim();
+                    const text = (n.nodeValue ?? '').trim();
                     const e = n.parentElement;
                     const said =
                         e !== null && !['SCRIPT', 'STYLE', 'TITLE', 'NOSCRIPT'].includes(e.tagName.toUpperCase());
@@ -51,7 +51,7 @@ export async function smallTexts(page: Page, least: number, within = 'body'): Pr
                     }
                 }
                 for (const e of root.querySelectorAll(
-                    'input:not([type=checkbox]):not([type=radio]), select, textarea',
+                    'input:not([type=checkbox]):not([type=radio]):not([type=range]):not([type=file]), select, textarea',
                 )) {
                     if (seen(e)) {
                         look(e, e.getAttribute('aria-label') ?? e.id);
@@ -72,14 +72,14 @@ export async function smallTargets(page: Page, least: number): Promise<Found[]> 
         for (const e of document.querySelectorAll(all)) {
             const inText = e.tagName === 'A' && getComputedStyle(e).display === 'inline';
             const label = e.closest('label') ?? (e.id === '' ? null : document.querySelector(`label[for="${e.id}"]`));
-            const field = e.closest('.MuiInputBase-root');
+            const field = e.closest('.MuiInputBase-root, .MuiSlider-root');
             const boxes = [e, label, field].filter((b) => b !== null).map((b) => b.getBoundingClientRect());
             const seen = e.checkVisibility({ visibilityProperty: true }) && boxes.some((b) => b.width > 1);
             const hidden = e.closest('[aria-hidden=true]') !== null || e.getAttribute('type') === 'hidden';
             const height = Math.max(...boxes.map((b) => b.height));
             const width = Math.max(...boxes.map((b) => b.width));
             if (seen && !hidden && !inText && Math.min(height, width) < px - 0.5) {
-                const name = e.getAttribute('aria-label') ?? e.textContent ?? '';
+                const name = e.getAttribute('aria-label') ?? e.textContent;
                 const what = `${e.tagName.toLowerCase()} "${name.trim().slice(0, 40)}"`;
                 found.push({ what, is: Math.round(Math.min(height, width)) });
             }
@@ -99,7 +99,7 @@ export async function collisions(page: Page): Promise<string[]> {
         for (const svg of document.querySelectorAll('svg')) {
             const room = svg.getBoundingClientRect();
             const words = [...svg.querySelectorAll('[data-label]')].map((e) => ({
-                name: e.textContent ?? '',
+                name: e.textContent,
                 box: e.getBoundingClientRect(),
             }));
             words.forEach((a, i) => {

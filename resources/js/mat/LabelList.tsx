@@ -5,13 +5,13 @@ import type { Labelling } from './Labels';
 import { colour } from './mark';
 
 /** What found no place beside the drawing, with the letters that stand on it. */
-export function LabelList({ of }: { of: Labelling }) {
+export function LabelList({ of, height }: { of: Labelling; height: number }) {
     return (
         <Box
             role="region"
             tabIndex={0}
             aria-label={say('page.mat.also-marked')}
-            sx={{ overflow: 'auto', maxHeight: 176, bgcolor: slate.deep, color: slate.line, px: 1.5, py: 0.75 }}
+            sx={{ overflow: 'auto', height, bgcolor: slate.deep, color: slate.line, px: 1.5, py: 0.75 }}
         >
             <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 0.5 }}>
                 {of.layout.listed.map((id) => {

@@ -51,7 +51,10 @@ export function labelling(marks: readonly Mark[], face: Face, phone: Size, size:
     const wanted = [...words].map(([id, w]) => ({
         id,
         at: w.at,
-        width: Math.max(...w.rows.map((r) => widthOf(r, SAID.size, true)), ...w.more.map((r) => widthOf(r, MORE.size))),
+        // What would have to be cut stands whole in the list.
+        width: [...w.rows, ...w.more].some((r) => r.endsWith('…'))
+            ? Infinity
+            : Math.max(...w.rows.map((r) => widthOf(r, SAID.size, true)), ...w.more.map((r) => widthOf(r, MORE.size))),
         height: SAID.row * w.rows.length + MORE.row * w.more.length,
         weight: WEIGHT[w.mark.tone],
     }));

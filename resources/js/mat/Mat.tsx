@@ -8,13 +8,13 @@ import { DrawnMark, type Drawn } from './DrawnMark';
 import { hull, outlineOf, seen, type Face, type Point } from './geometry';
 import { Ground, type Laid } from './Ground';
 import { LabelList } from './LabelList';
-import { labelling, Labels } from './Labels';
+import { labelling, Labels, type Labelling } from './Labels';
 import { anchorOf, colour, type Mark } from './mark';
 import { Numbers } from './Numbers';
 import { numbersOf } from './dotPlaces';
 import { PhoneBody } from './PhoneBody';
 import { shapes } from './shapes';
-import { useSize } from './useSize';
+import { useSize, type Size } from './useSize';
 import { toMm, viewOf } from './view';
 
 interface Props {
@@ -39,17 +39,17 @@ export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw
     const outline = outlineOf(phone);
     const w = outline.width;
     const [zoom, setZoom] = useState(1);
-    const [frame, size] = useSize<HTMLDivElement>();
+    const [frame, whole] = useSize<HTMLDivElement>();
     const labelled = marks.filter((m) => m.label !== undefined);
     const now = marks.filter((m) => m.tone === 'now');
-    const view = viewOf(
-        size ?? { width: 300, height: 300 },
-        outline,
-        labelled.length > 0,
-        zoom,
-        now.length === 0 ? null : hull(now.map((m) => seen(anchorOf(m), face, w))),
-    );
-    const of = size && labelling(marks, face, outline, size, view);
+    const centre = now.length === 0 ? null : hull(now.map((m) => seen(anchorOf(m), face, w)));
+    const laidOut = (size: Size) => {
+        const view = viewOf(size, outline, labelled.length > 0, zoom, centre);
+        return { size, view, of: labelling(marks, face, outline, size, view) };
+    };
+    const drawing = whole && fitted(whole, laidOut);
+    const view = drawing?.view ?? { scale: 1, x: 0, y: 0 };
+    const size = drawing?.size;
     const at = (event: React.PointerEvent<SVGSVGElement>): Point => {
         const corner = event.currentTarget.getBoundingClientRect();
         const p = toMm({ x: event.clientX - corner.left, y: event.clientY - corner.top }, view);
@@ -57,17 +57,8 @@ export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw
     };
     const words = labelled.map((m) => `${m.label}${m.detail ? `, ${m.detail}` : ''}`);
     return (
-        <Box
-            sx={{
-                height: '100%',
-                minHeight: 0,
-                bgcolor: slate.mat,
-                display: 'grid',
-                gridTemplateColumns: 'minmax(0, 1fr)',
-                gridTemplateRows: 'minmax(0, 1fr) auto',
-            }}
-        >
-            <Box ref={frame} sx={{ position: 'relative', minHeight: 0, overflow: 'hidden' }}>
+        <Box ref={frame} sx={{ height: '100%', minHeight: 0, overflow: 'hidden', bgcolor: slate.mat }}>
+            <Box sx={{ position: 'relative', height: size?.height ?? '100%', overflow: 'hidden' }}>
                 {ground && size && <Ground laid={ground} view={view} size={size} phone={outline} />}
                 <svg
                     role="img"
@@ -92,7 +83,7 @@ export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw
                     onPointerUp={onDraw?.end}
                 >
                     <Patterns id={id} />
-                    {size && of && (
+                    {drawing && (
                         <>
                             <g data-mm transform={`translate(${view.x} ${view.y}) scale(${view.scale})`}>
                                 <rect x={-800} y={-800} width={1800} height={1800} fill={`url(#${id}-grid)`} />
@@ -104,24 +95,43 @@ export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw
                                     <g key={m.id}>{shapes(m, face, w, id)}</g>
                                 ))}
                             </g>
-                            <Labels of={of} />
+                            <Labels of={drawing.of} />
                             <Numbers
                                 marks={marks}
                                 face={face}
                                 width={w}
                                 view={view}
-                                at={numbersOf(marks, face, outline, size, view)}
+                                at={numbersOf(marks, face, outline, drawing.size, view)}
                             />
-                            <ScaleBar scale={view.scale} height={size.height} face={face} />
+                            <ScaleBar scale={view.scale} height={drawing.size.height} face={face} />
                         </>
                     )}
                 </svg>
                 <Zoom zoom={zoom} set={setZoom} />
             </Box>
-            {of && of.layout.listed.length > 0 && <LabelList of={of} />}
+            {whole && drawing && drawing.of.layout.listed.length > 0 && (
+                <LabelList of={drawing.of} height={listHeight(whole)} />
+            )}
         </Box>
     );
 }
+
+/** px that the list under the drawing takes, of which no more than so much of the whole. */
+const LIST = 168;
+const MOST = 0.4;
+
+/**
+ * The whole room for the drawing if all words find a place on it, else what the list leaves: reckoned from the room
+ * alone, so that list and drawing cannot push each other to and fro.
+ */
+function fitted<T extends { of: Labelling }>(whole: Size, laidOut: (size: Size) => T): T {
+    const alone = laidOut(whole);
+    return alone.of.layout.listed.length === 0
+        ? alone
+        : laidOut({ width: whole.width, height: whole.height - listHeight(whole) });
+}
+
+const listHeight = (whole: Size): number => Math.min(LIST, MOST * whole.height);
 
 /** The grid, and a hatch of every tone. */
 function Patterns({ id }: { id: string }) {

@@ -50,8 +50,12 @@ const LEAST = BESIDE_WORDS - APART - EDGE - 1;
 export function columnsOf(size: Size, phone: Size, v: View): { left: Box; right: Box } {
     const left = v.x - APART - EDGE;
     const right = size.width - EDGE - (v.x + v.scale * phone.width + APART);
-    const wide = (room: number): number =>
-        room >= LEAST || size.width < ROOM_FOR_WORDS ? Math.min(WIDEST, room) : OVER_IT;
+    const wide = (room: number): number => {
+        if (size.width < ROOM_FOR_WORDS) {
+            return 0;
+        }
+        return room >= LEAST ? Math.min(WIDEST, room) : OVER_IT;
+    };
     const [l, r] = [wide(left), wide(right)];
     return {
         left: { x: left >= l ? EDGE + left - l : EDGE, y: EDGE, width: l, height: size.height - EDGE - UNDER },

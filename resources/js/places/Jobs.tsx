@@ -22,7 +22,7 @@ export function Jobs() {
     const { data } = useQuery(queries.jobs(words, pages[pages.length - 1] ?? null, show));
     return (
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 1280, width: '100%', mx: 'auto' }}>
-            <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.jobs')}
                 </Typography>
@@ -48,7 +48,7 @@ export function Jobs() {
                         setFind(e.target.value);
                         first();
                     }}
-                    sx={{ width: 360 }}
+                    sx={{ flex: { xs: '1 0 100%', md: '0 0 360px' } }}
                 />
             </Box>
             {data?.data.length === 0 && (

@@ -31,9 +31,9 @@ export function Phones() {
             sx={{
                 flex: 'none',
                 display: 'grid',
-                gridTemplateColumns: '300px 1fr 320px',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '300px 1fr 320px' },
                 minHeight: 0,
-                height: 'calc(100vh - 60px)',
+                height: { lg: 'calc(100dvh - var(--bar, 60px))' },
             }}
         >
             <Box sx={{ bgcolor: 'background.paper', p: 1.5, overflow: 'auto' }}>
@@ -72,7 +72,7 @@ export function Phones() {
                     </Box>
                 ))}
             </Box>
-            <Box sx={{ minHeight: 0 }}>
+            <Box sx={{ minHeight: 0, height: { xs: 'min(70dvh, 620px)', lg: 'auto' } }}>
                 {file && (
                     <Mat
                         phone={file}

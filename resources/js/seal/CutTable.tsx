@@ -1,4 +1,3 @@
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -8,6 +7,7 @@ import { queries } from '../api/queries';
 import type { Offer } from './laying';
 import { Note } from '../shell/Note';
 import { say } from '../words/words';
+import { WideTable } from '../shell/WideTable';
 
 /** Equal lengths are told once: `2 × 143.2 + 21.4`. */
 function mm(lengths: readonly number[]): string {
@@ -23,7 +23,7 @@ export function CutTable({ cut }: { cut: NonNullable<Offer['cut']> }) {
     const rolls = useQuery(queries.rolls()).data?.data ?? [];
     return (
         <>
-            <Table size="small" aria-label={say('page.cut-table.cut-list')}>
+            <WideTable name={say('page.cut-table.cut-list')}>
                 <TableHead>
                     <TableRow>
                         <TableCell>{say('page.cut-table.roll')}</TableCell>
@@ -45,7 +45,7 @@ export function CutTable({ cut }: { cut: NonNullable<Offer['cut']> }) {
                         </TableRow>
                     ))}
                 </TableBody>
-            </Table>
+            </WideTable>
             {cut.missing.map((m) => (
                 <Note key={m.width} tone="care">
                     {say('page.cut-table.missing', { width: m.width, lengths: mm(m.lengths) })}

@@ -16,7 +16,7 @@ export function SheetLinks({ to }: { to: (format: (typeof FORMATS)[number]) => s
                     target="_blank"
                     rel="noreferrer"
                     aria-label={`${say('page.seal.cut-sheet')} ${format.toUpperCase()}`}
-                    sx={{ py: 1.5 }}
+                    sx={{ minWidth: 48, minHeight: 48, display: 'grid', placeItems: 'center' }}
                 >
                     {format.toUpperCase()}
                 </Link>

@@ -50,7 +50,7 @@ export function Clocks({ except, beside = false }: { except?: string; beside?: b
                         component={Link}
                         to={`/jobs/${t.job}/bench`}
                         sx={(theme) => ({
-                            minHeight: 40,
+                            minHeight: 48,
                             px: 1.25,
                             gap: 1,
                             borderRadius: 1,
@@ -71,7 +71,7 @@ export function Clocks({ except, beside = false }: { except?: string; beside?: b
                 <ButtonBase
                     component={Link}
                     to="/"
-                    sx={{ minHeight: 40, px: 1, fontWeight: 700, borderRadius: 1, whiteSpace: 'nowrap' }}
+                    sx={{ minHeight: 48, px: 1, fontWeight: 700, borderRadius: 1, whiteSpace: 'nowrap' }}
                 >
                     {say('page.clocks.more', { more: all.length - timers.length })}
                 </ButtonBase>

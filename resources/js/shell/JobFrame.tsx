@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
@@ -10,6 +9,7 @@ import { api, take, type Job } from '../api/client';
 import { queries } from '../api/queries';
 import { mono } from '../theme/tokens';
 import { day, moment, say } from '../words/words';
+import { BarTabs } from './BarTabs';
 import { Clocks } from './Clocks';
 import { firstOpen } from './firstOpen';
 import type { JobContext } from './jobContext';
@@ -118,7 +118,9 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         color: '#FFFFFF',
                         borderRadius: 1,
                         px: 1.25,
-                        py: 0.9,
+                        minHeight: 48,
+                        display: 'flex',
+                        alignItems: 'center',
                         fontFamily: mono,
                         fontWeight: 700,
                         textDecoration: 'none',
@@ -129,8 +131,8 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                     {job.tag}
                 </Box>
             </Tooltip>
-            <Box sx={{ minWidth: 0 }}>
-                <Typography sx={{ fontWeight: 700, lineHeight: 1.2, whiteSpace: 'nowrap' }}>
+            <Box sx={{ minWidth: 0, flex: { xs: 1, lg: 'initial' } }}>
+                <Typography noWrap sx={{ fontWeight: 700, lineHeight: 1.2 }}>
                     {job.phone.name}
                 </Typography>
                 <Typography variant="body2" color="textSecondary" noWrap>
@@ -148,14 +150,9 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         .join(' · ')}
                 </Typography>
             </Box>
-            <Box sx={{ flex: 1 }} />
+            <Box sx={{ flex: 1, display: { xs: 'none', lg: 'block' } }} />
             <Clocks except={job.id} />
-            <Tabs
-                component="nav"
-                aria-label={say('page.job-frame.stations')}
-                value={here}
-                sx={{ minHeight: 56, flex: 'none' }}
-            >
+            <BarTabs name={say('page.job-frame.stations')} value={here}>
                 {job.stations.map((s) => (
                     <Tab
                         key={s.id}
@@ -174,7 +171,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         }}
                     />
                 ))}
-            </Tabs>
+            </BarTabs>
             <Saving />
             {me && <WhoWorks me={me} />}
         </TopBar>

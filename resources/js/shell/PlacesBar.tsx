@@ -1,11 +1,11 @@
-import Button from '@mui/material/Button';
+import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import Typography from '@mui/material/Typography';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { queryClient } from '../api/queryClient';
-import { useLook } from '../theme/Look';
+import { BarTabs } from './BarTabs';
+import { BarTools } from './BarTools';
 import { Clocks } from './Clocks';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
@@ -30,7 +30,6 @@ const OWNERS = [{ to: '/settings', label: say('page.settings.settings') }];
 export function PlacesBar({ me }: { me: Schemas['Me'] }) {
     const { pathname } = useLocation();
     const navigate = useNavigate();
-    const look = useLook();
     const signOut = async () => {
         await api.POST('/api/sign-out');
         queryClient.clear();
@@ -45,12 +44,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                 <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
                     {say('page.facelift')}
                 </Typography>
-                <Tabs
-                    component="nav"
-                    aria-label={say('page.places-bar.places')}
-                    value={here}
-                    sx={{ flex: 1, minHeight: 56 }}
-                >
+                <BarTabs name={say('page.places-bar.places')} value={here} wide>
                     {[
                         ...places,
                         ...(me.role === 'front-desk' ? [] : WORKERS),
@@ -66,24 +60,11 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                             {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
                         />
                     ))}
-                </Tabs>
+                </BarTabs>
+                <Box sx={{ flex: { xs: 1, lg: 'none' } }} />
                 <Saving />
-                <Button
-                    onClick={look.turn}
-                    color="inherit"
-                    aria-label={
-                        look.mode === 'light' ? say('page.places-bar.dark-look') : say('page.places-bar.light-look')
-                    }
-                >
-                    {look.mode === 'light' ? say('page.places-bar.dark') : say('page.places-bar.light')}
-                </Button>
-                <Button component={Link} to="/me" color="inherit">
-                    {say('page.places-bar.account')}
-                </Button>
                 <WhoWorks me={me} />
-                <Button onClick={() => void signOut()} color="inherit">
-                    {say('page.places-bar.sign-out')}
-                </Button>
+                <BarTools signOut={() => void signOut()} />
             </TopBar>
             <Clocks beside />
         </>

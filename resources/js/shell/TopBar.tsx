@@ -1,17 +1,29 @@
 import Box from '@mui/material/Box';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
+import { useSize } from '../mat/useSize';
 
 /** The bar over every page: of the places, or of one job. */
 export function TopBar({ children }: { children: ReactNode }) {
+    const [bar, size] = useSize<HTMLElement>();
+    const height = size?.height ?? 60;
+    useEffect(() => {
+        // What fills the window under the bar has to know how high it is: where it is narrow it has two rows.
+        document.documentElement.style.setProperty('--bar', `${height}px`);
+    }, [height]);
     return (
         <Box
             component="header"
+            ref={bar}
             sx={{
                 display: 'flex',
                 alignItems: 'center',
-                gap: 2,
+                gap: { xs: 1, lg: 2 },
                 px: 2,
-                height: 60,
+                // Narrow: names and tools in a row, the places or stations in a second one that is pushed.
+                flexWrap: { xs: 'wrap', lg: 'nowrap' },
+                minHeight: 60,
+                pt: { xs: 0.75, lg: 0 },
+                rowGap: 0,
                 flex: 'none',
                 bgcolor: 'background.paper',
                 borderBottom: 1,

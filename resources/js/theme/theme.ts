@@ -26,6 +26,12 @@ declare module '@mui/material/Typography' {
     }
 }
 
+/** As MUI moves the name of a field into its frame, only not as small. */
+const SHRUNK = 'translate(14px, -10px) scale(0.875)';
+
+/** On a narrow screen, or under a finger, what is pressed is as large as one. */
+const touched = (style: object) => ({ '@media (max-width: 899.95px), (pointer: coarse)': style });
+
 export function facelift(mode: 'light' | 'dark') {
     const role = tokens[mode];
     return createTheme({
@@ -67,6 +73,8 @@ export function facelift(mode: 'light' | 'dark') {
                 styleOverrides: {
                     'html, body, #root': { height: '100%' },
                     a: { color: role.action },
+                    'input[type=range]': touched({ minHeight: 48 }),
+                    summary: touched({ minHeight: 48, display: 'list-item', alignContent: 'center' }),
                     ':focus-visible': { outline: `3px solid ${role.action}`, outlineOffset: 2 },
                 },
             },
@@ -78,10 +86,22 @@ export function facelift(mode: 'light' | 'dark') {
                 defaultProps: { disableElevation: true },
                 styleOverrides: { root: { minHeight: 48 } },
             },
+            // Read at arm's length: nothing under 14 px, also the name of a field that stands in its frame.
+            MuiInputLabel: {
+                styleOverrides: { outlined: { '&.MuiInputLabel-shrink': { transform: SHRUNK } } },
+            },
+            MuiOutlinedInput: {
+                styleOverrides: { root: { minHeight: 48 }, notchedOutline: { '& legend': { fontSize: '0.875em' } } },
+            },
+            MuiSlider: { styleOverrides: { root: touched({ paddingBlock: 22 }) } },
+            MuiCheckbox: { styleOverrides: { root: touched({ width: 48, height: 48 }) } },
+            MuiRadio: { styleOverrides: { root: touched({ width: 48, height: 48 }) } },
+            MuiAccordionSummary: { styleOverrides: { root: { minHeight: 48 } } },
             MuiToggleButton: {
                 styleOverrides: {
                     root: {
                         minHeight: 48,
+                        minWidth: 48,
                         textTransform: 'none',
                         color: role.ink,
                         borderColor: role.quiet,
@@ -91,7 +111,9 @@ export function facelift(mode: 'light' | 'dark') {
                 },
             },
             // What a field waits for has to be read although the field is off.
-            MuiFormHelperText: { styleOverrides: { root: { '&.Mui-disabled': { color: role.quiet } } } },
+            MuiFormHelperText: {
+                styleOverrides: { root: { fontSize: '0.9375rem', '&.Mui-disabled': { color: role.quiet } } },
+            },
             MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
             MuiListItemButton: { styleOverrides: { root: { minHeight: 48 } } },
             MuiTab: { styleOverrides: { root: { minHeight: 56, fontSize: '1rem' } } },

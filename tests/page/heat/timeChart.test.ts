@@ -22,7 +22,7 @@ describe('names at the right end of a chart', () => {
 });
 
 describe('a line over time', () => {
-    const scale: Scale = { x: (t) => 10 * t, y: (c) => 100 - c };
+    const scale: Scale = { x: (t) => 10 * t, right: 560, y: (c) => 100 - c };
 
     it('starts with a move and goes on in lines', () => {
         expect(

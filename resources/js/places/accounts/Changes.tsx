@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -15,6 +14,7 @@ import { queries } from '../../api/queries';
 import { ABOUTS, type About } from '../../api/sets';
 import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
+import { WideTable } from '../../shell/WideTable';
 
 type Change = Schemas['Change'];
 
@@ -59,7 +59,7 @@ export function Changes() {
             </Box>
             {error && <Note tone="stop">{error.message}</Note>}
             {data && rows.length === 0 && <Typography>{say('page.changes.none')}</Typography>}
-            <Table size="small" sx={{ bgcolor: 'background.paper' }}>
+            <WideTable name={say('page.changes.who-changed-what')}>
                 <TableHead>
                     <TableRow>
                         {[
@@ -98,7 +98,7 @@ export function Changes() {
                         </TableRow>
                     ))}
                 </TableBody>
-            </Table>
+            </WideTable>
             <Box sx={{ display: 'flex', gap: 1, justifyContent: 'end' }}>
                 <Button disabled={pages.length === 1} onClick={() => setPages(pages.slice(0, -1))}>
                     {say('page.changes.later')}

@@ -44,13 +44,13 @@ export function HeatCurves({ advice }: { advice: Advice }) {
                     <rect
                         x={PLOT.left}
                         y={scale.y(advice.window.high)}
-                        width={PLOT.right - PLOT.left}
+                        width={scale.right - PLOT.left}
                         height={scale.y(advice.window.low) - scale.y(advice.window.high)}
                         fill={slate.done}
                         opacity="0.18"
                     />
                     <path
-                        d={`M${PLOT.left} ${scale.y(advice.window.low)}H${PLOT.right}`}
+                        d={`M${PLOT.left} ${scale.y(advice.window.low)}H${scale.right}`}
                         stroke={slate.done}
                         strokeDasharray="4 4"
                     />
@@ -59,7 +59,7 @@ export function HeatCurves({ advice }: { advice: Advice }) {
                             limit !== null && (
                                 <path
                                     key={limit}
-                                    d={`M${PLOT.left} ${scale.y(limit)}H${PLOT.right}`}
+                                    d={`M${PLOT.left} ${scale.y(limit)}H${scale.right}`}
                                     stroke={slate.stop}
                                     strokeDasharray="1 4"
                                 />

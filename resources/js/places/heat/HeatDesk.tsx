@@ -111,7 +111,7 @@ export function HeatDesk() {
                     ))}
                 </TextField>
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 5, px: 1 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr' }, gap: 5, px: 1 }}>
                 <Box>
                     <span id="heat-time">{say('page.heat-desk.on-the-source', { seconds: clock(seconds) })}</span>
                     <Slider
@@ -136,7 +136,13 @@ export function HeatDesk() {
                 </Box>
             </Box>
             <Note tone="care">{say('page.heat-desk.nobody-measures-a-bond-line-every')}</Note>
-            <Box sx={{ display: 'grid', gridTemplateColumns: sources.length > 1 ? '1fr 1fr' : '1fr', gap: 2 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: sources.length > 1 ? '1fr 1fr' : '1fr' },
+                    gap: 2,
+                }}
+            >
                 {sources.map((s, i) => (
                     <Box
                         key={i}

@@ -32,7 +32,7 @@ export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }
             end={advice.samples[advice.samples.length - 1]?.t ?? 1}
             hottest={Math.max(...layers.flatMap((l) => l.temperatures))}
             names={layers.map((l, i) => ({
-                name: `${i + 1} ${l.name.length > 9 ? `${l.name.slice(0, 8)}…` : l.name}`,
+                name: `${i + 1} ${l.name.length > 10 ? `${l.name.slice(0, 9)}…` : l.name}`,
                 stroke: l.stroke,
                 c: l.last,
             }))}
@@ -45,7 +45,7 @@ export function LayerCurves({ advice, stack }: { advice: Advice; stack: string }
                             x={scale.x(advice.lift) - 6 - 12 * (i % 2)}
                             y={scale.y(l.temperatures[at] ?? 20) - 3}
                             textAnchor="end"
-                            fontSize="12"
+                            fontSize="14"
                             fill={l.stroke}
                         >
                             {i + 1}

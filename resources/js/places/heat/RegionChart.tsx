@@ -1,33 +1,55 @@
 import type { Schemas } from '../../api/client';
+import { useSize } from '../../mat/useSize';
+import { widthOf } from '../../mat/words/measure';
+import { place } from '../../mat/words/place';
 import { mono, sans, slate } from '../../theme/tokens';
 import { clock, say } from '../../words/words';
 
 type Advice = Schemas['HeatAdvice'];
 type Binding = Advice['region'][number]['binding'];
-const W = 420;
-const H = 300;
-const PLOT = { left: 46, right: 410, top: 14, bottom: 224 };
-/** Told apart by sign, not by colour alone. */
-const SIGN: Record<Binding, { text: string; fill: string }> = {
-    target: { text: '●', fill: slate.done },
-    time: { text: '–', fill: slate.cold },
-    battery: { text: '✕', fill: slate.stop },
-    panel: { text: '+', fill: slate.stop },
-    frame: { text: '△', fill: slate.stop },
-    chance: { text: '–', fill: slate.cold },
+/** px: high without the legend, and a row of it. */
+const H = 250;
+const ROW = 22;
+const LEFT = 46;
+
+/** Told apart by its sign, not by its colour alone: drawn, so that it is not taken for a word. */
+const SIGN: Record<Binding, { d: string; fill: string; solid?: boolean }> = {
+    target: { d: 'M-4.5 0a4.5 4.5 0 1 0 9 0a4.5 4.5 0 1 0 -9 0Z', fill: slate.done, solid: true },
+    time: { d: 'M-4 0H4', fill: slate.cold },
+    battery: { d: 'M-3.5 -3.5L3.5 3.5M3.5 -3.5L-3.5 3.5', fill: slate.stop },
+    panel: { d: 'M-4 0H4M0 -4V4', fill: slate.stop },
+    frame: { d: 'M0 -4L4 3.5H-4Z', fill: slate.stop },
+    chance: { d: 'M-4 0H4', fill: slate.cold },
 };
+
+function Sign({ of, x, y }: { of: Binding; x: number; y: number }) {
+    const { d, fill, solid = false } = SIGN[of];
+    return (
+        <path
+            d={d}
+            transform={`translate(${x} ${y})`}
+            stroke={fill}
+            strokeWidth="1.6"
+            fill={solid ? fill : 'none'}
+            opacity={solid ? 1 : 0.75}
+        />
+    );
+}
 
 /** Every setting against every time: what works, and what binds where it does not. */
 export function RegionChart({ advice }: { advice: Advice }) {
+    const [frame, size] = useSize<HTMLDivElement>();
+    const width = size?.width ?? 420;
+    const plot = { left: LEFT, right: width - 14, top: 14, bottom: H - 26 };
     const sets = [...new Set(advice.region.map((p) => p.set))];
     const times = [...new Set(advice.region.map((p) => p.seconds))];
     const cell = {
-        w: (PLOT.right - PLOT.left) / Math.max(1, times.length),
-        h: (PLOT.bottom - PLOT.top) / Math.max(1, sets.length),
+        w: (plot.right - plot.left) / Math.max(1, times.length),
+        h: (plot.bottom - plot.top) / Math.max(1, sets.length),
     };
     // Times are whole multiples of the first; a plan's own time lies between two of them.
-    const x = (seconds: number): number => PLOT.left + (seconds / (times[0] ?? 1) - 0.5) * cell.w;
-    const y = (set: number): number => PLOT.bottom - (sets.indexOf(set) + 0.5) * cell.h;
+    const x = (seconds: number): number => plot.left + (seconds / (times[0] ?? 1) - 0.5) * cell.w;
+    const y = (set: number): number => plot.bottom - (sets.indexOf(set) + 0.5) * cell.h;
     const every = Math.ceil(sets.length / 6);
     const kinds: Binding[] = [
         'target',
@@ -46,83 +68,91 @@ export function RegionChart({ advice }: { advice: Advice }) {
                   works3: clock(Math.min(...works.map((p) => p.seconds))),
                   works4: clock(Math.max(...works.map((p) => p.seconds))),
               });
+    const columns = width > 360 ? 2 : 1;
+    const ticks = place(
+        times.map((t) => {
+            const w = widthOf(clock(t), 14);
+            return { id: String(t), places: [{ x: x(t) - w / 2, y: plot.bottom + 4, width: w + 10, height: 18 }] };
+        }),
+        { x: 0, y: 0, width, height: H },
+    );
+    const height = H + ROW * Math.ceil(kinds.length / columns) + 8;
     return (
-        <svg
+        <div
+            ref={frame}
             role="img"
             aria-label={say('page.region-chart.setting-against-time-on-the-source', { words })}
-            viewBox={`0 0 ${W} ${H}`}
-            width="100%"
-            style={{ display: 'block', background: slate.deep, borderRadius: 6 }}
-            fontFamily={sans}
+            style={{ overflow: 'hidden', borderRadius: 6, minWidth: 0 }}
         >
-            {advice.region.map((p) => (
-                <text
-                    key={`${p.set} ${p.seconds}`}
-                    x={x(p.seconds)}
-                    y={y(p.set) + 4}
-                    textAnchor="middle"
-                    fontSize={p.binding === 'target' ? 11 : 9}
-                    fill={SIGN[p.binding].fill}
-                    opacity={p.binding === 'target' ? 1 : 0.65}
-                >
-                    {SIGN[p.binding].text}
-                </text>
-            ))}
-            {advice.best && (
-                <rect
-                    x={x(advice.best.seconds) - 9}
-                    y={y(advice.best.set) - 9}
-                    width="18"
-                    height="18"
-                    rx="4"
-                    fill="none"
-                    stroke={slate.now}
-                    strokeWidth="2.5"
-                />
-            )}
-            {sets.map(
-                (s, i) =>
-                    i % every === 0 && (
-                        <text
-                            key={s}
-                            x={PLOT.left - 6}
-                            y={y(s) + 4}
-                            textAnchor="end"
-                            fontSize="13"
-                            fill={slate.quiet}
-                            fontFamily={mono}
-                        >
-                            {Math.round(s)}
-                        </text>
-                    ),
-            )}
-            {times.map(
-                (t, i) =>
-                    i % 6 === 5 && (
+            <svg
+                aria-hidden
+                width={width}
+                height={height}
+                style={{ display: 'block', background: slate.deep }}
+                fontFamily={sans}
+            >
+                {advice.region.map((p) => (
+                    <Sign key={`${p.set} ${p.seconds}`} of={p.binding} x={x(p.seconds)} y={y(p.set)} />
+                ))}
+                {advice.best && (
+                    <rect
+                        x={x(advice.best.seconds) - 9}
+                        y={y(advice.best.set) - 9}
+                        width="18"
+                        height="18"
+                        rx="4"
+                        fill="none"
+                        stroke={slate.now}
+                        strokeWidth="2.5"
+                    />
+                )}
+                {sets.map(
+                    (s, i) =>
+                        i % every === 0 && (
+                            <text
+                                key={s}
+                                x={plot.left - 6}
+                                y={y(s) + 4}
+                                textAnchor="end"
+                                fontSize="14"
+                                fill={slate.line}
+                                fontFamily={mono}
+                            >
+                                {Math.round(s)}
+                            </text>
+                        ),
+                )}
+                {times
+                    .filter((t) => ticks.has(String(t)))
+                    .map((t) => (
                         <text
                             key={t}
-                            x={i === times.length - 1 ? W - 2 : x(t)}
-                            y={PLOT.bottom + 16}
-                            textAnchor={i === times.length - 1 ? 'end' : 'middle'}
-                            fontSize="13"
-                            fill={slate.quiet}
+                            data-label={t}
+                            x={x(t)}
+                            y={plot.bottom + 18}
+                            textAnchor="middle"
+                            fontSize="14"
+                            fill={slate.line}
                             fontFamily={mono}
                         >
                             {clock(t)}
                         </text>
-                    ),
-            )}
-            {kinds.map((k, i) => (
-                <text
-                    key={k}
-                    x={PLOT.left + 8 + (i % 2) * 176}
-                    y={PLOT.bottom + 42 + Math.floor(i / 2) * 20}
-                    fontSize="14"
-                    fill={slate.line}
-                >
-                    <tspan fill={SIGN[k].fill}>{SIGN[k].text}</tspan> {say(`binding.${k}`)}
-                </text>
-            ))}
-        </svg>
+                    ))}
+                {kinds.map((k, i) => {
+                    const [left, row] = [
+                        plot.left + 8 + ((i % columns) * (width - plot.left)) / columns,
+                        H + 12 + Math.floor(i / columns) * ROW,
+                    ];
+                    return (
+                        <g key={k}>
+                            <Sign of={k} x={left} y={row - 5} />
+                            <text x={left + 12} y={row} fontSize="14" fill={slate.line}>
+                                {say(`binding.${k}`)}
+                            </text>
+                        </g>
+                    );
+                })}
+            </svg>
+        </div>
     );
 }

@@ -1,13 +1,20 @@
 import type { ReactNode } from 'react';
+import { useSize } from '../../mat/useSize';
 import { mono, sans, slate } from '../../theme/tokens';
 import { say, clock } from '../../words/words';
 
-const W = 640;
+/** px: high, and where curves are drawn between top and bottom; what stands at the sides takes so much. */
 const H = 300;
-export const PLOT = { left: 44, right: 560, top: 14, bottom: 262 };
+export const PLOT = { left: 44, top: 14, bottom: 262 };
+const NAMES = 96;
+/** px that a figure at the time axis takes, with a gap. */
+const TICK = 58;
+const TICKS = [30, 60, 120, 240, 480, 960];
 
 export interface Scale {
     x: (t: number) => number;
+    /** px of the last second. */
+    right: number;
     y: (celsius: number) => number;
 }
 
@@ -30,66 +37,77 @@ interface Props {
  * each other.
  */
 export function TimeChart({ label, end, hottest, names, lift, children }: Props) {
+    const [frame, size] = useSize<HTMLDivElement>();
+    const width = size?.width ?? 640;
+    const right = width - NAMES;
     const top = Math.ceil((hottest + 8) / 10) * 10;
     const scale: Scale = {
-        x: (t) => PLOT.left + ((PLOT.right - PLOT.left) * t) / end,
+        right,
+        x: (t) => PLOT.left + ((right - PLOT.left) * t) / end,
         y: (c) => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 15)) / (top - 15),
     };
     const { x, y } = scale;
-    const tick = end > 420 ? 120 : 60;
+    const tick = TICKS.find((s) => x(s) - x(0) >= TICK) ?? 1920;
     return (
-        <svg
-            role="img"
-            aria-label={label}
-            viewBox={`0 0 ${W} ${H}`}
-            width="100%"
-            style={{ display: 'block', background: slate.deep, borderRadius: 6 }}
-            fontFamily={sans}
-        >
-            {Array.from({ length: Math.floor((top - 20) / 20) + 1 }, (_, i) => 20 + 20 * i).map((c) => (
-                <g key={c}>
-                    <path d={`M${PLOT.left} ${y(c)}H${PLOT.right}`} stroke={slate.grid} />
+        <div ref={frame} role="img" aria-label={label} style={{ overflow: 'hidden', borderRadius: 6, minWidth: 0 }}>
+            <svg
+                aria-hidden
+                width={width}
+                height={H}
+                style={{ display: 'block', background: slate.deep }}
+                fontFamily={sans}
+            >
+                {Array.from({ length: Math.floor((top - 20) / 20) + 1 }, (_, i) => 20 + 20 * i).map((c) => (
+                    <g key={c}>
+                        <path d={`M${PLOT.left} ${y(c)}H${right}`} stroke={slate.grid} />
+                        <text
+                            x={PLOT.left - 6}
+                            y={y(c) + 4}
+                            textAnchor="end"
+                            fontSize="14"
+                            fill={slate.quiet}
+                            fontFamily={mono}
+                        >
+                            {c}
+                        </text>
+                    </g>
+                ))}
+                {children(scale)}
+                <path d={`M${x(lift)} ${PLOT.top}V${PLOT.bottom}`} stroke={slate.line} />
+                <text
+                    x={x(lift) + (x(lift) > right - 110 ? -5 : 5)}
+                    textAnchor={x(lift) > right - 110 ? 'end' : 'start'}
+                    y={PLOT.top + 12}
+                    fontSize="14"
+                    fill={slate.line}
+                >
+                    {say('page.time-chart.lift-off', { lift: clock(lift) })}
+                </text>
+                {spreadApart(names.map((n) => ({ ...n, y: y(n.c) }))).map((e) => (
+                    <text key={e.name} x={right + 6} y={e.y + 4} fontSize="14" fontWeight="700" fill={e.stroke}>
+                        {e.name}
+                    </text>
+                ))}
+                {Array.from({ length: Math.floor(end / tick) + 1 }, (_, k) => k * tick).map((t) => (
                     <text
-                        x={PLOT.left - 6}
-                        y={y(c) + 4}
-                        textAnchor="end"
-                        fontSize="13"
+                        key={t}
+                        x={x(t)}
+                        y={H - 14}
+                        textAnchor="middle"
+                        fontSize="14"
                         fill={slate.quiet}
                         fontFamily={mono}
                     >
-                        {c}
+                        {clock(t)}
                     </text>
-                </g>
-            ))}
-            {children(scale)}
-            <path d={`M${x(lift)} ${PLOT.top}V${PLOT.bottom}`} stroke={slate.line} />
-            <text x={x(lift) + 5} y={PLOT.top + 12} fontSize="13" fill={slate.line}>
-                {say('page.time-chart.lift-off', { lift: clock(lift) })}
-            </text>
-            {spreadApart(names.map((n) => ({ ...n, y: y(n.c) }))).map((e) => (
-                <text key={e.name} x={PLOT.right + 6} y={e.y + 4} fontSize="13" fontWeight="700" fill={e.stroke}>
-                    {e.name}
-                </text>
-            ))}
-            {Array.from({ length: Math.floor(end / tick) + 1 }, (_, k) => k * tick).map((t) => (
-                <text
-                    key={t}
-                    x={x(t)}
-                    y={H - 16}
-                    textAnchor="middle"
-                    fontSize="13"
-                    fill={slate.quiet}
-                    fontFamily={mono}
-                >
-                    {clock(t)}
-                </text>
-            ))}
-        </svg>
+                ))}
+            </svg>
+        </div>
     );
 }
 
 /** Labels no nearer than a line's height, pushed down where they crowd and back up from the plot's lower end. */
-export function spreadApart<T extends { y: number }>(labels: T[], line = 15): T[] {
+export function spreadApart<T extends { y: number }>(labels: T[], line = 18): T[] {
     const sorted = [...labels].sort((a, b) => a.y - b.y);
     const down: T[] = [];
     for (const label of sorted) {

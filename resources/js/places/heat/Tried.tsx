@@ -82,7 +82,14 @@ export function Tried({ tried, wide, take, set }: Props) {
                     </Button>
                 )}
             </Typography>
-            <Box sx={{ display: 'grid', gridTemplateColumns: wide ? '1.5fr 1fr' : '1fr', gap: 2, minWidth: 0 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: wide ? '1.5fr 1fr' : '1fr' },
+                    gap: 2,
+                    minWidth: 0,
+                }}
+            >
                 <HeatCurves advice={a} />
                 <RegionChart advice={a} />
                 {a.layers.length > 0 && tried.stack !== undefined && <LayerCurves advice={a} stack={tried.stack} />}

@@ -78,7 +78,14 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
                 p: 2,
             })}
         >
-            <Box sx={{ display: 'grid', gridTemplateColumns: '90px 1.2fr 1fr 1fr auto', gap: 2, alignItems: 'center' }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '90px 1.2fr 1fr 1fr auto' },
+                    gap: 2,
+                    alignItems: 'center',
+                }}
+            >
                 <Box sx={{ fontFamily: mono, fontWeight: 700 }}>
                     <Link to={`/jobs/${claim.job.id}`}>{claim.job.tag}</Link>
                 </Box>

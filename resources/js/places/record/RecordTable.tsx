@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -8,6 +7,7 @@ import TableRow from '@mui/material/TableRow';
 import type { ReactNode } from 'react';
 import { say } from '../../words/words';
 import { download } from './csv';
+import { WideTable } from '../../shell/WideTable';
 
 type Value = string | number | null;
 
@@ -25,7 +25,7 @@ export function RecordTable({ name, heads, rows, moreHead = say('page.record.beh
     const more = rows.some((r) => r.more !== undefined);
     return (
         <Box>
-            <Table size="small" sx={{ bgcolor: 'background.paper' }}>
+            <WideTable name={name}>
                 <TableHead>
                     <TableRow>
                         {heads.map((h, i) => (
@@ -54,7 +54,7 @@ export function RecordTable({ name, heads, rows, moreHead = say('page.record.beh
                         </TableRow>
                     ))}
                 </TableBody>
-            </Table>
+            </WideTable>
             <Button
                 onClick={() => download(name, [heads, ...rows.map((r) => r.values)])}
                 sx={{ mt: 1, '@media print': { display: 'none' } }}

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -15,6 +14,7 @@ import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
+import { WideTable } from '../../shell/WideTable';
 
 const EMPTY = { name: '', make: '', width: '', thickness: '', gives: '20', left: '' };
 type Typed = typeof EMPTY;
@@ -71,7 +71,7 @@ export function Rolls() {
             </Typography>
             {rolls.length === 0 && <Typography>{say('page.rolls.none-kept')}</Typography>}
             {rolls.length > 0 && (
-                <Table size="small">
+                <WideTable name={say('page.rolls.rolls-of-tape')}>
                     <TableHead>
                         <TableRow>
                             <TableCell>{say('page.name')}</TableCell>
@@ -102,7 +102,7 @@ export function Rolls() {
                             </TableRow>
                         ))}
                     </TableBody>
-                </Table>
+                </WideTable>
             )}
             {mayKeep && (
                 <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>

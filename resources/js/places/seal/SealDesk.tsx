@@ -90,7 +90,7 @@ export function SealDesk() {
                     options={CORNER_CUTS.map((c) => [c, say(`corner-cut.${c}`)])}
                 />
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 5, px: 1 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr' }, gap: 5, px: 1 }}>
                 <Drag
                     id="tape-thickness"
                     label={
@@ -122,7 +122,13 @@ export function SealDesk() {
             </Box>
             {answer.error && <Refusal error={answer.error} />}
             {phone && bond && choice && (
-                <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 2 }}>
+                <Box
+                    sx={{
+                        display: 'grid',
+                        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+                        gap: 2,
+                    }}
+                >
                     <Box sx={{ height: 'min(720px, calc(100vh - 90px))', minWidth: 0, position: 'sticky', top: 76 }}>
                         <Mat
                             phone={phone}

@@ -84,7 +84,7 @@ function Chosen({ jobs }: { jobs: Found[] }) {
                         key={j.id}
                         sx={{
                             display: 'grid',
-                            gridTemplateColumns: '56px 90px 1.2fr 1fr 1.4fr',
+                            gridTemplateColumns: { xs: '56px minmax(0, 1fr)', md: '56px 90px 1.2fr 1fr 1.4fr' },
                             alignItems: 'center',
                             minHeight: 56,
                             borderBottom: 1,

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -10,6 +9,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { amount, say } from '../../words/words';
+import { WideTable } from '../../shell/WideTable';
 
 /** What the rules as they stand in the form would have done to the last quotes; seen before they are kept. */
 export function RulesEffect({ rules }: { rules: Schemas['Rules'] }) {
@@ -30,7 +30,7 @@ export function RulesEffect({ rules }: { rules: Schemas['Rules'] }) {
             <Refusal error={look.error} />
             {look.data?.data.length === 0 && <span>{say('page.rules-effect.none')}</span>}
             {look.data && look.data.data.length > 0 && (
-                <Table size="small" sx={{ bgcolor: 'background.paper', maxWidth: 900 }}>
+                <WideTable name={say('page.rules-effect.title')} sx={{ maxWidth: 900 }}>
                     <TableHead>
                         <TableRow>
                             {[
@@ -60,7 +60,7 @@ export function RulesEffect({ rules }: { rules: Schemas['Rules'] }) {
                             </TableRow>
                         ))}
                     </TableBody>
-                </Table>
+                </WideTable>
             )}
         </Box>
     );

@@ -76,7 +76,13 @@ function RulesForm({ kept }: { kept: Kept }) {
             keep={say('page.shop-rules.keep-the-rules')}
             saving={save}
         >
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', md: 'repeat(4, 1fr)' },
+                    gap: 2,
+                }}
+            >
                 <TextField
                     size="small"
                     label={say('page.shop-rules.currency')}

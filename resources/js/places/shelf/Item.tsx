@@ -83,7 +83,13 @@ function ItemForm({ item }: { item: Item | null }) {
                 </Typography>
             )}
             {item === null && <WhichPhone chosen={(_, part) => setText((t) => ({ ...t, ...knownText(part) }))} />}
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', md: 'repeat(4, 1fr)' },
+                    gap: 2,
+                }}
+            >
                 {item === null && (
                     <TextField
                         label={say('page.item.label-empty-for-the-next')}
@@ -139,7 +145,13 @@ function ItemForm({ item }: { item: Item | null }) {
             <Typography component="h2" variant="h2">
                 {say('page.item.data-sheet')}
             </Typography>
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 2 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', md: 'repeat(4, 1fr)' },
+                    gap: 2,
+                }}
+            >
                 <TextField label={say('page.lit-width-mm')} {...bind('width')} />
                 <TextField label={say('page.lit-height-mm')} {...bind('height')} />
                 <TextField label={say('page.pixels-wide')} {...bind('pixelsWide')} />

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -12,6 +11,7 @@ import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
+import { WideTable } from '../../shell/WideTable';
 
 /** Frames and panels that stayed in the shop, for parts. */
 export function KeptParts() {
@@ -29,7 +29,7 @@ export function KeptParts() {
             <Refusal error={use.error} />
             {kept.isSuccess && rows.length === 0 && <Typography>{say('page.kept-parts.none')}</Typography>}
             {rows.length > 0 && (
-                <Table size="small" aria-label={say('page.kept-parts.title')}>
+                <WideTable name={say('page.kept-parts.title')}>
                     <TableHead>
                         <TableRow>
                             {['label', 'what', 'phone', 'for', 'place', 'do'].map((h) => (
@@ -65,7 +65,7 @@ export function KeptParts() {
                             </TableRow>
                         ))}
                     </TableBody>
-                </Table>
+                </WideTable>
             )}
         </Box>
     );

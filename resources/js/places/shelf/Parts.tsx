@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import MenuItem from '@mui/material/MenuItem';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -19,6 +18,7 @@ import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
 import { toggled } from '../../stations/checkin/draft';
 import { Pager } from '../Pager';
+import { WideTable } from '../../shell/WideTable';
 
 /** The parts, found by any word, a page at a time; chosen ones get labels. */
 export function Parts() {
@@ -31,7 +31,7 @@ export function Parts() {
     const rows = data?.data ?? [];
     return (
         <>
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.shelf')}
                 </Typography>
@@ -42,7 +42,7 @@ export function Parts() {
                         setFind(e.target.value);
                         setPage(1);
                     }}
-                    sx={{ width: 300 }}
+                    sx={{ flex: { xs: '1 0 100%', md: '0 0 300px' } }}
                     size="small"
                 />
                 <TextField
@@ -84,7 +84,7 @@ export function Parts() {
                         : say('page.parts.no-part-matches-words-need-three')}
                 </Typography>
             )}
-            <Table size="small" sx={{ bgcolor: 'background.paper' }}>
+            <WideTable name={say('page.shelf')}>
                 <TableHead>
                     <TableRow>
                         <TableCell padding="checkbox">
@@ -153,7 +153,7 @@ export function Parts() {
                         </TableRow>
                     ))}
                 </TableBody>
-            </Table>
+            </WideTable>
             {data && <Pager page={page} more={data.more} go={setPage} />}
             <Button component="a" href="/api/shelf/export.csv" sx={{ mt: 1 }}>
                 {say('page.parts.the-whole-shelf-as-a-list')}

@@ -51,7 +51,7 @@ export function Returns() {
                     aria-label={say('page.returns.return-of', { label: r.item.label })}
                     sx={{
                         display: 'grid',
-                        gridTemplateColumns: '100px 1.2fr 1.4fr 120px auto',
+                        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '100px 1.2fr 1.4fr 120px auto' },
                         gap: 2,
                         alignItems: 'center',
                         bgcolor: 'background.paper',

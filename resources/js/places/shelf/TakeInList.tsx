@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -17,6 +16,7 @@ import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
+import { WideTable } from '../../shell/WideTable';
 
 type Import = Schemas['Import'];
 const SEPARATOR: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab' };
@@ -163,7 +163,7 @@ export function TakeInList() {
 
 function Faults({ list }: { list: Import }) {
     return (
-        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label={say('page.take-in-list.bad-lines')}>
+        <WideTable name={say('page.take-in-list.bad-lines')}>
             <TableHead>
                 <TableRow>
                     <TableCell>{say('page.take-in-list.line')}</TableCell>
@@ -186,13 +186,13 @@ function Faults({ list }: { list: Import }) {
                     </TableRow>
                 ))}
             </TableBody>
-        </Table>
+        </WideTable>
     );
 }
 
 function Preview({ list }: { list: Import }) {
     return (
-        <Table size="small" sx={{ bgcolor: 'background.paper' }} aria-label={say('page.take-in-list.good-lines')}>
+        <WideTable name={say('page.take-in-list.good-lines')}>
             <TableHead>
                 <TableRow>
                     <TableCell>{say('page.take-in-list.line')}</TableCell>
@@ -217,6 +217,6 @@ function Preview({ list }: { list: Import }) {
                     </TableRow>
                 ))}
             </TableBody>
-        </Table>
+        </WideTable>
     );
 }

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -13,6 +12,7 @@ import { LineRow } from './LineRow';
 import { emptyLine, keyOf, type Line } from './lines';
 import { Supplies } from './Supplies';
 import { WhichPhone } from './WhichPhone';
+import { WideTable } from '../../shell/WideTable';
 
 /** What to order for the shelf, from what the jobs of the last weeks took; and what is not counted by labels. */
 export function ToOrder() {
@@ -37,7 +37,7 @@ export function ToOrder() {
                         })}
                     </Typography>
                 )}
-                <Table size="small" sx={{ bgcolor: 'background.paper' }}>
+                <WideTable name={say('page.reorder.to-order')}>
                     <TableHead>
                         <TableRow>
                             <TableCell>{say('page.reorder.what')}</TableCell>
@@ -55,7 +55,7 @@ export function ToOrder() {
                             <LineRow key={keyOf(l)} line={l} mayKeep={mayKeep} />
                         ))}
                     </TableBody>
-                </Table>
+                </WideTable>
                 {mayKeep && (
                     <Box sx={{ display: 'grid', gap: 1 }}>
                         <Typography component="h2" variant="h2">

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -10,6 +9,7 @@ import { mono } from '../../theme/tokens';
 import { day as dayOf, moment, say } from '../../words/words';
 import type { Asked, Day, DayPhone } from './useDay';
 import { workOf } from './WhatNow';
+import { WideTable } from '../../shell/WideTable';
 
 interface Props {
     day: Day;
@@ -22,24 +22,22 @@ const HALF = 1_800_000;
 export function DayTable({ day, ask }: Props) {
     const phones = [...day.phones].sort((a, b) => (a.readyAt ?? 0) - (b.readyAt ?? 0));
     return (
-        <Box sx={{ overflowX: 'auto' }}>
-            <Table size="small" sx={{ bgcolor: 'background.paper', '& td': { verticalAlign: 'top' } }}>
-                <TableHead>
-                    <TableRow>
-                        <TableCell>{say('page.day.phone')}</TableCell>
-                        <TableCell>{say('page.day.stands')}</TableCell>
-                        <TableCell>{say('page.day.ready')}</TableCell>
-                        <TableCell>{say('page.day.promise')}</TableCell>
-                        <TableCell>{say('page.day.place')}</TableCell>
-                    </TableRow>
-                </TableHead>
-                <TableBody>
-                    {phones.map((p) => (
-                        <Line key={p.job} day={day} phone={p} ask={ask} />
-                    ))}
-                </TableBody>
-            </Table>
-        </Box>
+        <WideTable name={say('page.day.table')} sx={{ '& td': { verticalAlign: 'top' } }}>
+            <TableHead>
+                <TableRow>
+                    <TableCell>{say('page.day.phone')}</TableCell>
+                    <TableCell>{say('page.day.stands')}</TableCell>
+                    <TableCell>{say('page.day.ready')}</TableCell>
+                    <TableCell>{say('page.day.promise')}</TableCell>
+                    <TableCell>{say('page.day.place')}</TableCell>
+                </TableRow>
+            </TableHead>
+            <TableBody>
+                {phones.map((p) => (
+                    <Line key={p.job} day={day} phone={p} ask={ask} />
+                ))}
+            </TableBody>
+        </WideTable>
     );
 }
 

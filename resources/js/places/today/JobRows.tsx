@@ -41,11 +41,15 @@ function JobRow({ job }: { job: Row }) {
                 to={`/jobs/${job.id}/${station}`}
                 sx={{
                     display: 'grid',
-                    gridTemplateColumns: '92px 1.2fr 1.4fr 210px 170px',
+                    gridTemplateColumns: { xs: '84px minmax(0, 1fr)', lg: '92px 1.2fr 1.4fr 210px 170px' },
                     gap: 2,
                     alignItems: 'center',
                     px: 2,
                     minHeight: 64,
+                    // Narrow: tag and phone in a row, the rest under the phone.
+                    '& > :nth-of-type(n + 3)': { gridColumn: { xs: 2, lg: 'auto' } },
+                    rowGap: { xs: 0.5, lg: 2 },
+                    py: { xs: 1, lg: 0 },
                     color: 'text.primary',
                     textDecoration: 'none',
                     '&:hover': { bgcolor: 'action.hover' },
@@ -93,7 +97,7 @@ function Progress({ job, now }: { job: Row; now: string }) {
             <Box sx={{ fontWeight: 700 }}>{text}</Box>
             <Box
                 aria-hidden
-                sx={(theme) => ({ color: theme.palette.role.done, letterSpacing: 3, fontSize: '0.875rem' })}
+                sx={(theme) => ({ color: theme.palette.role.done, letterSpacing: 3, fontSize: '0.9375rem' })}
             >
                 {job.stations.map((s) => (s.done ? '●' : s.id === now && !job.handedOverAt ? '◆' : '○')).join('')}
             </Box>

@@ -32,7 +32,7 @@ export function Today() {
     return (
         <Box component="main" sx={{ p: 3, display: 'grid', gap: 2.5, maxWidth: 1280, width: '100%', mx: 'auto' }}>
             <Box sx={{ display: 'flex', alignItems: 'end', gap: 2, flexWrap: 'wrap' }}>
-                <Box sx={{ flex: 1 }}>
+                <Box sx={{ flex: 1, minWidth: 260 }}>
                     <Typography component="h1" variant="h1">
                         {longDay(new Date(day.data?.now ?? serverNow()))}
                     </Typography>
@@ -76,7 +76,15 @@ function AtBench({ day }: { day: Day }) {
                             {howGood(day)}
                         </Typography>
                     )}
-                    {!empty && <a href="/api/day.ics">{say('page.day.calendar')}</a>}
+                    {!empty && (
+                        <Box
+                            component="a"
+                            href="/api/day.ics"
+                            sx={{ minHeight: 48, display: 'inline-flex', alignItems: 'center' }}
+                        >
+                            {say('page.day.calendar')}
+                        </Box>
+                    )}
                 </Box>
                 {empty ? (
                     <Typography color="textSecondary">{say('page.today.nothing-is-planned-for-the-bench')}</Typography>

@@ -75,7 +75,7 @@ function Mine({ day, person, ask }: Props & { person: Person }) {
                 p: 2,
                 display: 'grid',
                 gap: 1,
-                gridTemplateColumns: '1fr auto',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '1fr auto' },
                 alignItems: 'end',
             })}
         >

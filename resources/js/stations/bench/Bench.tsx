@@ -103,23 +103,29 @@ function Working({ job, phone, plan, run }: Props) {
     };
     useBenchKeys(keys, capture.first === null);
     const rows = real ? 'minmax(0, 1fr) auto 200px' : 'minmax(0, 1fr) 200px';
+    const narrow = real ? 'min(44dvh, 460px) auto 170px' : 'min(44dvh, 460px) 170px';
     return (
         <Box
             component="main"
             sx={{
                 flex: 'none',
                 display: 'grid',
-                gridTemplateColumns: { xs: '230px 1fr 340px', lg: '272px 1fr 408px' },
-                gridTemplateRows: 'minmax(0, 1fr)',
-                height: 'calc(100vh - 60px)',
+                // Narrow: one below the other, the drawing in sight and the button at the thumb.
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 1fr 340px', lg: '272px 1fr 408px' },
+                gridTemplateRows: { md: 'minmax(0, 1fr)' },
+                height: { md: 'calc(100dvh - var(--bar, 60px))' },
             }}
         >
             <StepList plan={plan} run={run} current={step?.id ?? null} choose={setLooking} />
             <Box
                 sx={{
                     display: 'grid',
-                    gridTemplateRows: opening ? rows : 'minmax(0, 1fr)',
+                    gridTemplateRows: {
+                        xs: opening ? narrow : 'min(52dvh, 520px)',
+                        md: opening ? rows : 'minmax(0, 1fr)',
+                    },
                     minHeight: 0,
+                    minWidth: 0,
                     bgcolor: '#24323A',
                 }}
             >

@@ -205,7 +205,7 @@ function BarButton({
             color="inherit"
             disabled={disabled}
             onClick={press}
-            sx={{ borderColor: slate.quiet, whiteSpace: 'nowrap', minHeight: 40, px: 1, gap: 0.75 }}
+            sx={{ borderColor: slate.quiet, whiteSpace: 'nowrap', minHeight: { xs: 48, md: 40 }, px: 1, gap: 0.75 }}
         >
             {children}
         </Button>
@@ -216,7 +216,7 @@ const Key = ({ children }: { children: string }) => (
     <Box
         component="span"
         aria-hidden
-        sx={{ border: '1px solid currentColor', borderRadius: 0.5, px: 0.5, fontSize: '0.8125rem', lineHeight: 1.4 }}
+        sx={{ border: '1px solid currentColor', borderRadius: 0.5, px: 0.5, fontSize: '0.9375rem', lineHeight: 1.4 }}
     >
         {children}
     </Box>

@@ -106,7 +106,7 @@ function ScrewCount({ job, step, close }: { job: string; step: Step; close: () =
     const [count, setCount] = useState(planned - 1);
     const [reason, setReason] = useState(step.kind === 'unscrew' ? 'missing-at-check-in' : 'lost-and-replaced');
     return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '90px 1fr auto', gap: 1 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '90px 1fr auto' }, gap: 1 }}>
             <TextField
                 size="small"
                 select

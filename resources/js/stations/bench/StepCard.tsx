@@ -10,6 +10,7 @@ import { outbox, useOutbox } from '../../bench/useOutbox';
 import type { Transferring } from '../../calibration/useTransfer';
 import type { Laying } from '../../seal/useLaying';
 import { Key, KeyedButton } from '../../shell/KeyedButton';
+import { useSize } from '../../mat/useSize';
 import { Note } from '../../shell/Note';
 import { say, sayReason, sentence } from '../../words/words';
 import { BatteryQuestion } from './capture/BatteryQuestion';
@@ -60,6 +61,7 @@ export function StepCard(p: Props) {
     const mine = refused.filter((r) => r.job === job.id && r.kind !== 'unless-said-why');
     const question = refused.find((r) => r.job === job.id && r.kind === 'unless-said-why');
     const waitsForWord = open.length > 0 || p.transferring?.busy === true || p.asked !== null;
+    const [foot, footSize] = useSize<HTMLDivElement>();
     const waits = step !== null && step.wait > 0 && p.view.started === undefined && !done;
     const label =
         step === null
@@ -77,13 +79,28 @@ export function StepCard(p: Props) {
         <Box
             component="section"
             aria-label={say('page.step-card.step')}
-            sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider' }}
+            sx={{
+                display: 'flex',
+                flexDirection: 'column',
+                minHeight: 0,
+                borderLeft: { md: 1 },
+                borderColor: 'divider',
+                pb: { xs: `${footSize?.height ?? 220}px`, md: 0 },
+            }}
         >
             <Box
                 tabIndex={0}
                 role="group"
                 aria-label={say('page.step-card.what-to-do')}
-                sx={{ flex: 1, overflow: 'auto', p: 2.5, pb: 1, display: 'grid', gap: 1.75, alignContent: 'start' }}
+                sx={{
+                    flex: 1,
+                    overflow: { md: 'auto' },
+                    p: { xs: 2, md: 2.5 },
+                    pb: 1,
+                    display: 'grid',
+                    gap: 1.75,
+                    alignContent: 'start',
+                }}
             >
                 {p.backToNow && (
                     <Button variant="outlined" onClick={p.backToNow}>
@@ -140,7 +157,24 @@ export function StepCard(p: Props) {
                     </Note>
                 )}
             </Box>
-            <Box sx={{ p: 2.5, pt: 1, display: 'grid', gap: 1.25 }}>
+            <Box
+                ref={foot}
+                sx={{
+                    p: { xs: 1.5, md: 2.5 },
+                    pt: 1,
+                    display: 'grid',
+                    gap: 1.25,
+                    // Narrow: at the thumb, whatever the page is pushed to.
+                    position: { xs: 'fixed', md: 'static' },
+                    left: 0,
+                    right: 0,
+                    bottom: 0,
+                    zIndex: 2,
+                    bgcolor: 'background.default',
+                    borderTop: { xs: 1, md: 0 },
+                    borderColor: 'divider',
+                }}
+            >
                 <Button
                     variant="contained"
                     onClick={p.go}

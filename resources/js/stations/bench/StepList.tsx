@@ -24,6 +24,13 @@ export function StepList({
     const phases = [...new Set(plan.steps.map((s) => s.phase))];
     const now = plan.steps.find((s) => s.id === current)?.phase ?? phases[phases.length - 1];
     const [unfolded, setUnfolded] = useState<string | null>(null);
+    // Where it is narrow the list is behind its own button; one that was chosen shuts it.
+    const [listed, setListed] = useState(false);
+    const pick = (id: string) => {
+        setListed(false);
+        choose(id);
+    };
+    const at = plan.steps.findIndex((s) => s.id === current);
     const here = useRef<HTMLButtonElement>(null);
     useEffect(() => {
         // Braces: a browser may give back a promise here, and an effect must not return one.
@@ -42,80 +49,107 @@ export function StepList({
             aria-label={say('page.step-list.steps')}
             sx={{
                 bgcolor: 'background.paper',
-                borderRight: 1,
+                borderRight: { md: 1 },
+                borderBottom: { xs: 1, md: 0 },
                 borderColor: 'divider',
                 overflow: 'auto',
                 minHeight: 0,
-                py: 1,
+                py: { md: 1 },
             }}
         >
-            <Box sx={{ px: 2, pb: 1 }}>
-                <Box
-                    component="input"
-                    id="find-step"
-                    aria-label={say('page.find-a-step')}
-                    placeholder={say('page.step-list.find-a-step')}
-                    value={find}
-                    onChange={(e: React.ChangeEvent<HTMLInputElement>) => setFind(e.target.value)}
-                    onKeyDown={leave}
-                    sx={(t) => ({
-                        width: '100%',
-                        font: 'inherit',
-                        color: 'inherit',
-                        bgcolor: 'transparent',
-                        border: `1px solid ${t.palette.role.quiet}`,
-                        borderRadius: 1,
-                        px: 1.25,
-                        minHeight: 40,
-                    })}
-                />
+            <ButtonBase
+                onClick={() => setListed(!listed)}
+                aria-expanded={listed}
+                sx={{
+                    display: { xs: 'flex', md: 'none' },
+                    width: '100%',
+                    minHeight: 48,
+                    px: 2,
+                    gap: 1,
+                    justifyContent: 'space-between',
+                    font: 'inherit',
+                    fontWeight: 700,
+                }}
+            >
+                <span>
+                    {at < 0
+                        ? say('page.all-steps-done')
+                        : say('page.step-list.of', { at: at + 1, steps: plan.steps.length })}
+                </span>
+                <span>
+                    {now ? say(`phase.${now}`) : ''} <span aria-hidden>{listed ? '▴' : '▾'}</span>
+                </span>
+            </ButtonBase>
+            <Box sx={{ display: { xs: listed ? 'block' : 'none', md: 'block' } }}>
+                <Box sx={{ px: 2, pb: 1 }}>
+                    <Box
+                        component="input"
+                        id="find-step"
+                        aria-label={say('page.find-a-step')}
+                        placeholder={say('page.step-list.find-a-step')}
+                        value={find}
+                        onChange={(e: React.ChangeEvent<HTMLInputElement>) => setFind(e.target.value)}
+                        onKeyDown={leave}
+                        sx={(t) => ({
+                            width: '100%',
+                            font: 'inherit',
+                            color: 'inherit',
+                            bgcolor: 'transparent',
+                            border: `1px solid ${t.palette.role.quiet}`,
+                            borderRadius: 1,
+                            px: 1.25,
+                            minHeight: 48,
+                        })}
+                    />
+                </Box>
+                {phases.map((phase) => {
+                    const steps = plan.steps.filter((s) => s.phase === phase);
+                    const open = wanted === '' ? phase === now || phase === unfolded : true;
+                    const shown =
+                        wanted === '' ? steps : steps.filter((s) => stepTitle(s).toLowerCase().includes(wanted));
+                    const finished = steps.filter((s) => run.done.has(s.id)).length;
+                    if (wanted !== '' && shown.length === 0) {
+                        return null;
+                    }
+                    return (
+                        <Box key={phase}>
+                            <ButtonBase
+                                onClick={() => setUnfolded(phase === unfolded ? null : phase)}
+                                aria-expanded={open}
+                                sx={{
+                                    width: '100%',
+                                    justifyContent: 'space-between',
+                                    px: 2,
+                                    minHeight: 48,
+                                    font: 'inherit',
+                                    fontWeight: 700,
+                                    color: phase === now ? 'text.primary' : 'text.secondary',
+                                }}
+                            >
+                                <span>
+                                    <span aria-hidden>{finished === steps.length ? '● ' : open ? '▾ ' : '▸ '}</span>
+                                    {say(`phase.${phase}`)}
+                                </span>
+                                <Box component="span" sx={{ fontFamily: mono, fontWeight: 400 }}>
+                                    {finished}/{steps.length}
+                                </Box>
+                            </ButtonBase>
+                            {open &&
+                                shown.map((s) => (
+                                    <Row
+                                        key={s.id}
+                                        step={s}
+                                        length={moveOf(plan, s)?.way?.length ?? null}
+                                        run={run}
+                                        current={s.id === current}
+                                        choose={pick}
+                                        ref={s.id === current ? here : null}
+                                    />
+                                ))}
+                        </Box>
+                    );
+                })}
             </Box>
-            {phases.map((phase) => {
-                const steps = plan.steps.filter((s) => s.phase === phase);
-                const open = wanted === '' ? phase === now || phase === unfolded : true;
-                const shown = wanted === '' ? steps : steps.filter((s) => stepTitle(s).toLowerCase().includes(wanted));
-                const finished = steps.filter((s) => run.done.has(s.id)).length;
-                if (wanted !== '' && shown.length === 0) {
-                    return null;
-                }
-                return (
-                    <Box key={phase}>
-                        <ButtonBase
-                            onClick={() => setUnfolded(phase === unfolded ? null : phase)}
-                            aria-expanded={open}
-                            sx={{
-                                width: '100%',
-                                justifyContent: 'space-between',
-                                px: 2,
-                                minHeight: 44,
-                                font: 'inherit',
-                                fontWeight: 700,
-                                color: phase === now ? 'text.primary' : 'text.secondary',
-                            }}
-                        >
-                            <span>
-                                <span aria-hidden>{finished === steps.length ? '● ' : open ? '▾ ' : '▸ '}</span>
-                                {say(`phase.${phase}`)}
-                            </span>
-                            <Box component="span" sx={{ fontFamily: mono, fontWeight: 400 }}>
-                                {finished}/{steps.length}
-                            </Box>
-                        </ButtonBase>
-                        {open &&
-                            shown.map((s) => (
-                                <Row
-                                    key={s.id}
-                                    step={s}
-                                    length={moveOf(plan, s)?.way?.length ?? null}
-                                    run={run}
-                                    current={s.id === current}
-                                    choose={choose}
-                                    ref={s.id === current ? here : null}
-                                />
-                            ))}
-                    </Box>
-                );
-            })}
         </Box>
     );
 }
@@ -152,7 +186,7 @@ function Row({
             data-step={step.id}
             sx={(t) => ({
                 width: '100%',
-                minHeight: 40,
+                minHeight: { xs: 48, md: 40 },
                 px: 2,
                 gap: 1.25,
                 justifyContent: 'flex-start',

@@ -59,9 +59,9 @@ export function CheckIn() {
             sx={{
                 flex: 'none',
                 display: 'grid',
-                gridTemplateColumns: 'minmax(380px, 0.75fr) 1fr',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(380px, 0.75fr) 1fr' },
                 minHeight: 0,
-                height: 'calc(100vh - 60px)',
+                height: { md: 'calc(100dvh - var(--bar, 60px))' },
             }}
         >
             <MarkTools {...{ phone, condition, change, look, face, setFace, kind, setKind }} />

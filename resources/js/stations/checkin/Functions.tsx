@@ -45,7 +45,13 @@ export function Functions({ list, condition, change }: Props) {
                     </Button>
                 )}
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(312px, 1fr))', columnGap: 2.5 }}>
+            <Box
+                sx={{
+                    display: 'grid',
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'repeat(auto-fill, minmax(312px, 1fr))' },
+                    columnGap: 2.5,
+                }}
+            >
                 {list.map((f) => (
                     <Box
                         key={f}

@@ -42,7 +42,7 @@ export function MarkTools({ phone, condition, change, look, face, setFace, kind,
     );
     return (
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0, bgcolor: '#24323A' }}>
-            <Box sx={{ flex: 1, minHeight: 0 }}>
+            <Box sx={{ flex: { xs: '0 0 min(58dvh, 560px)', md: 1 }, minHeight: 0 }}>
                 <Mat
                     phone={phone}
                     face={face}

@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -26,6 +25,7 @@ import { CameBack } from './CameBack';
 import { going, KeptOldParts, OldParts, type Going } from './OldParts';
 import { PhoneReview } from './PhoneReview';
 import { PostBack } from './PostBack';
+import { WideTable } from '../../shell/WideTable';
 
 /** What is still open, what the customer hears, the sheet, and the job closed. */
 export function HandOver() {
@@ -78,12 +78,12 @@ export function HandOver() {
                 width: '100%',
                 mx: 'auto',
                 display: 'grid',
-                gridTemplateColumns: '1fr 420px',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 420px' },
                 gap: 4,
                 alignItems: 'start',
             }}
         >
-            <Box sx={{ display: 'grid', gap: 2 }}>
+            <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
                 <Typography component="h1" variant="h1">
                     {closed
                         ? say('page.hand-over.handed-over', { handedOverAt: moment(job.handedOverAt ?? '') })
@@ -162,7 +162,7 @@ export function HandOver() {
                         <Typography component="h2" variant="h2">
                             {say('page.hand-over.tests-before-and-after')}
                         </Typography>
-                        <Table size="small">
+                        <WideTable name={say('page.hand-over.tests-before-and-after')}>
                             <TableHead>
                                 <TableRow>
                                     {[
@@ -197,7 +197,7 @@ export function HandOver() {
                                     </TableRow>
                                 ))}
                             </TableBody>
-                        </Table>
+                        </WideTable>
                     </Box>
                 )}
                 {after?.post && <PostBack job={job} post={after.post} />}

@@ -48,7 +48,12 @@ export function OldParts({ left, said, say: change }: Props) {
                 return one === undefined ? null : (
                     <Box
                         key={o.part}
-                        sx={{ display: 'grid', gridTemplateColumns: '1fr 250px 110px', gap: 1.5, alignItems: 'center' }}
+                        sx={{
+                            display: 'grid',
+                            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 250px 110px' },
+                            gap: 1.5,
+                            alignItems: 'center',
+                        }}
                     >
                         <Box>
                             <b>{o.name}</b>

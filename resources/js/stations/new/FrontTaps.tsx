@@ -45,7 +45,14 @@ export function FrontTaps({ width, height, front, set }: Props) {
         }
     };
     return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 2, alignItems: 'start' }}>
+        <Box
+            sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'auto 1fr' },
+                gap: 2,
+                alignItems: 'start',
+            }}
+        >
             <svg
                 role="img"
                 aria-label={say('page.not-in-list.front', { count: front.length })}

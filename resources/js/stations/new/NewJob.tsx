@@ -72,7 +72,7 @@ export function NewJob() {
             sx={{
                 p: 3,
                 display: 'grid',
-                gridTemplateColumns: '1fr 1fr',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr' },
                 gap: 4,
                 maxWidth: 1100,
                 width: '100%',

@@ -81,7 +81,7 @@ export function NotInList({ found }: { found: (phone: Schemas['PhoneSummary']) =
             <Typography component="h2" variant="h2">
                 {say('page.not-in-list.title')}
             </Typography>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.5 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '1fr 1fr 1fr' }, gap: 1.5 }}>
                 {(['maker', 'model', 'code'] as const).map((n) => (
                     <TextField
                         key={n}
@@ -135,7 +135,7 @@ export function NotInList({ found }: { found: (phone: Schemas['PhoneSummary']) =
                     </ToggleButton>
                 ))}
             </ToggleButtonGroup>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.5 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '1fr 1fr 1fr' }, gap: 1.5 }}>
                 {SIZES.map((s) => (
                     <TextField
                         key={s}

@@ -115,7 +115,7 @@ function PartRow({
                 borderRadius: 1,
                 p: 2,
                 display: 'grid',
-                gridTemplateColumns: '230px 190px 1fr 150px',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '230px 190px 1fr 150px' },
                 gap: 2,
                 alignItems: 'start',
             })}

@@ -51,7 +51,7 @@ export function NextCheck({ finding, answer, done = [], undo }: Props) {
                         m: 0,
                         p: 0,
                         display: 'grid',
-                        gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))',
+                        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'repeat(auto-fill, minmax(310px, 1fr))' },
                         columnGap: 3,
                     }}
                 >

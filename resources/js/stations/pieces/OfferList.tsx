@@ -58,7 +58,10 @@ export function OfferList({ title, answer, asking, ask, order }: Props) {
                     key={o.sku}
                     sx={{
                         display: 'grid',
-                        gridTemplateColumns: `110px 1fr 110px 110px 110px${order ? ' 96px' : ''}`,
+                        gridTemplateColumns: {
+                            xs: '110px minmax(0, 1fr)',
+                            lg: `110px 1fr 110px 110px 110px${order ? ' 96px' : ''}`,
+                        },
                         gap: 2,
                         alignItems: 'center',
                         py: 0.75,

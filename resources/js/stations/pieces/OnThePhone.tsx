@@ -57,7 +57,7 @@ export function OnThePhone({ job, gate, phone, mayWork }: Props) {
                     <Code rows={open.data.code} />
                     <Box sx={{ minWidth: 0 }}>
                         {say('page.on-the-phone.scan')}
-                        <Box sx={{ fontFamily: mono, fontSize: '0.875rem', overflowWrap: 'anywhere' }}>
+                        <Box sx={{ fontFamily: mono, fontSize: '0.9375rem', overflowWrap: 'anywhere' }}>
                             {open.data.address}
                         </Box>
                         {LOOPBACK.has(new URL(open.data.address).hostname) && (

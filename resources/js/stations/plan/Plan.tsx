@@ -61,9 +61,9 @@ export function PlanStation() {
                 flex: 'none',
                 display: 'grid',
                 // Until there is a plan the comparison has the whole page.
-                gridTemplateColumns: p ? 'minmax(0, 1fr) 460px' : 'minmax(0, 1fr)',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: p ? 'minmax(0, 1fr) 460px' : 'minmax(0, 1fr)' },
                 minHeight: 0,
-                height: 'calc(100vh - 60px)',
+                height: { lg: 'calc(100dvh - var(--bar, 60px))' },
             }}
         >
             <Box
@@ -115,7 +115,14 @@ export function PlanStation() {
                     sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
                 >
                     <>
-                        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1.5, p: 2.5 }}>
+                        <Box
+                            sx={{
+                                display: 'grid',
+                                gridTemplateColumns: { xs: 'repeat(2, 1fr)', sm: 'repeat(3, 1fr)' },
+                                gap: 1.5,
+                                p: 2.5,
+                            }}
+                        >
                             <Figure name={say('page.plan.hands-on')} value={minutes(p.summary.handsOn)} />
                             <Figure name={say('page.plan.waiting')} value={minutes(p.summary.waiting)} />
                             <Figure name={say('page.plan.steps')} value={String(p.summary.steps)} />
@@ -241,7 +248,7 @@ function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
                                     key={s.id}
                                     sx={{
                                         display: 'grid',
-                                        gridTemplateColumns: '40px 1fr 200px 70px',
+                                        gridTemplateColumns: { xs: '32px minmax(0, 1fr)', md: '40px 1fr 200px 70px' },
                                         gap: 1,
                                         py: 0.6,
                                         borderBottom: 1,

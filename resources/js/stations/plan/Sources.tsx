@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -15,6 +14,7 @@ import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { SourceRow, type Strategy } from './SourceRow';
 import { WhyAnother } from './WhyAnother';
+import { WideTable } from '../../shell/WideTable';
 
 /** A source that was chosen, and what is to become of the old panel with it. */
 export interface Choice {
@@ -68,35 +68,33 @@ export function Sources({ job, plan }: Props) {
                 <Typography>{say('page.sources.another-was-taken', { why: job.sourceReason })}</Typography>
             )}
             {!rows.some((r) => r.recommended) && <Typography>{say('page.sources.none-opens-it')}</Typography>}
-            <Box sx={{ overflowX: 'auto' }}>
-                <Table size="small" aria-labelledby="sources" sx={{ '& td, & th': { px: 1 } }}>
-                    <TableHead>
-                        <TableRow>
-                            <TableCell>{say('sources.source')}</TableCell>
-                            <TableCell />
-                            {COLUMNS.map((c) => (
-                                <TableCell key={c} align="right" sx={{ whiteSpace: 'nowrap' }}>
-                                    {say(`sources.${c}`)}
-                                </TableCell>
-                            ))}
-                            {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
-                        </TableRow>
-                    </TableHead>
-                    <TableBody>
-                        {rows.map((r, i) => (
-                            <SourceRow
-                                key={r.name ?? r.usual}
-                                row={r}
-                                givenUp={other[i]}
-                                best={best}
-                                first={job.source === null}
-                                isChosen={isChosen}
-                                choose={plan && choose}
-                            />
+            <WideTable name={say('page.sources.sources-of-heat')} sx={{ '& td, & th': { px: 1 } }}>
+                <TableHead>
+                    <TableRow>
+                        <TableCell>{say('sources.source')}</TableCell>
+                        <TableCell />
+                        {COLUMNS.map((c) => (
+                            <TableCell key={c} align="right" sx={{ whiteSpace: 'nowrap' }}>
+                                {say(`sources.${c}`)}
+                            </TableCell>
                         ))}
-                    </TableBody>
-                </Table>
-            </Box>
+                        {other.length > 0 && <TableCell>{say('page.sources.panel-given-up')}</TableCell>}
+                    </TableRow>
+                </TableHead>
+                <TableBody>
+                    {rows.map((r, i) => (
+                        <SourceRow
+                            key={r.name ?? r.usual}
+                            row={r}
+                            givenUp={other[i]}
+                            best={best}
+                            first={job.source === null}
+                            isChosen={isChosen}
+                            choose={plan && choose}
+                        />
+                    ))}
+                </TableBody>
+            </WideTable>
             <Typography variant="body2" color="textSecondary">
                 {say('page.sources.estimates-at-the-settings-that')}
             </Typography>

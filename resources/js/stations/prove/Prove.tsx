@@ -42,7 +42,7 @@ export function Prove() {
                 width: '100%',
                 mx: 'auto',
                 display: 'grid',
-                gridTemplateColumns: 'minmax(0, 1fr) 400px',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
                 gap: 4,
                 alignItems: 'start',
             }}

@@ -81,7 +81,7 @@ function HeatRow({ heat, limit, milled }: { heat: Heat; limit: number; milled: b
                     })}
                 />
             </Box>
-            <Box sx={{ fontSize: '0.875rem' }}>{words}</Box>
+            <Box sx={{ fontSize: '0.9375rem' }}>{words}</Box>
             {heat.yellows && (
                 <Box component="b" sx={(t) => ({ color: t.palette.role.stop })}>
                     {milled ? say('page.chip.yellow-so-milled') : say('page.chip.yellow')}

@@ -50,7 +50,7 @@ export function DataChoice({ ways, chip, expert, currency, chosen, choose, close
                 sx={{
                     borderCollapse: 'collapse',
                     width: '100%',
-                    '& th, & td': { textAlign: 'left', verticalAlign: 'top', p: 0.5, fontSize: '0.875rem' },
+                    '& th, & td': { textAlign: 'left', verticalAlign: 'top', p: 0.5, fontSize: '0.9375rem' },
                     '& tbody tr': { borderTop: 1, borderColor: 'divider' },
                 }}
             >

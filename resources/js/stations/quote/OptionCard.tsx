@@ -142,7 +142,7 @@ function Inside({ money, currency, risk }: { money: NonNullable<Way['money']>; c
     );
     return (
         <Box component="details" sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>
-            <Box component="summary" sx={{ cursor: 'pointer', minHeight: 32 }}>
+            <Box component="summary" sx={{ cursor: 'pointer', minHeight: 48, alignContent: 'center' }}>
                 {say('page.quote.cost-margin', { expected: amount(i.expected, currency) })}{' '}
                 <Box component="b" sx={(t) => (i.underFloor ? { color: t.palette.role.stop } : {})}>
                     {amount(i.margin, currency)}

@@ -103,7 +103,11 @@ export function Quote() {
             <Box
                 sx={{
                     display: 'grid',
-                    gridTemplateColumns: `repeat(${Math.max(2, q?.options.length ?? 2)}, 1fr)`,
+                    gridTemplateColumns: {
+                        xs: 'minmax(0, 1fr)',
+                        sm: 'repeat(2, minmax(0, 1fr))',
+                        lg: `repeat(${Math.max(2, q?.options.length ?? 2)}, minmax(0, 1fr))`,
+                    },
                     gap: 2,
                 }}
             >

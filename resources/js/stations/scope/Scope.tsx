@@ -55,7 +55,7 @@ export function Scope() {
             sx={{
                 p: 3,
                 display: 'grid',
-                gridTemplateColumns: '340px minmax(0, 1fr)',
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr)' },
                 gap: 3,
                 maxWidth: 1400,
                 width: '100%',

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
@@ -10,6 +9,7 @@ import type { Schemas } from '../../api/client';
 import { mono } from '../../theme/tokens';
 import { amount, minutes, say, sayReason } from '../../words/words';
 import { Ticked } from '../../shell/Ticked';
+import { WideTable } from '../../shell/WideTable';
 
 type Way = Schemas['Way'];
 
@@ -58,10 +58,13 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
     ];
     const fit = (kind: string) => (chosen === kind ? say('page.chosen') : say('page.ways.fit-this'));
     return (
-        <Table
-            size="small"
-            sx={{ bgcolor: 'background.paper', tableLayout: 'fixed', '& td, & th': { verticalAlign: 'top', px: 1.25 } }}
-            aria-label={say('page.ways.kinds-of-part-side-by-side')}
+        <WideTable
+            name={say('page.ways.kinds-of-part-side-by-side')}
+            sx={{
+                tableLayout: 'fixed',
+                minWidth: 138 + 190 * ways.length,
+                '& td, & th': { verticalAlign: 'top', px: 1.25 },
+            }}
         >
             <TableHead>
                 <TableRow>
@@ -152,7 +155,7 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                     </TableRow>
                 ))}
             </TableBody>
-        </Table>
+        </WideTable>
     );
 }
 

@@ -87,9 +87,9 @@ export function CapturePanel({ job, phone, step, first, taps, clearTaps, ground,
             aria-labelledby="capture-title"
             sx={{
                 bgcolor: 'background.paper',
-                borderLeft: 1,
+                borderLeft: { md: 1 },
                 borderColor: 'divider',
-                overflowY: 'auto',
+                overflowY: { md: 'auto' },
                 px: 2,
                 pt: 1.5,
             }}
