@@ -29,6 +29,10 @@ final readonly class OptionResource
             'kind' => $option->kind()->value,
             'name' => $plan->basis->replacement->name,
             'moved' => array_map($plan->basis->phone->nameOf(...), $plan->route->moved),
+            'disturbed' => [
+                'off' => $plan->route->ids(),
+                'moved' => $plan->route->moved,
+            ],
             'removals' => count($plan->route->ids()),
             'steps' => count($plan->steps),
             'screws' => count($plan->mat->places),

@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
 import type { Job, PhoneFile, Plan, Step } from '../../api/client';
 import type { BenchView } from '../../bench/benchView';
 import type { Heated } from '../../bench/heat';
 import type { Run } from '../../bench/run';
 import { TransferPanel } from '../../calibration/TransferPanel';
 import type { Transferring } from '../../calibration/useTransfer';
+import { repeatsOf } from '../../bench/repeats';
 import { moveOf } from '../../mat/marks';
 import type { Laying } from '../../seal/useLaying';
 import { Note } from '../../shell/Note';
@@ -75,11 +77,15 @@ export function StepBody({
 }: Props) {
     const { done, started, heat } = view;
     const [first, ...further] = stepText(step);
+    const apart = useMemo(() => repeatsOf(plan), [plan]).get(step.id);
     return (
         <>
             <Typography component="h1" variant="h1">
                 {stepTitle(step)}
             </Typography>
+            {apart !== undefined && (
+                <Typography sx={{ fontSize: '1.125rem', mt: -1.25, color: 'text.secondary' }}>{apart}</Typography>
+            )}
             <Typography>{first}</Typography>
             {transferring && (
                 <TransferPanel

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Plan, Step } from '../../api/client';
+import { repeatsOf } from '../../bench/repeats';
 import type { Run } from '../../bench/run';
 import { moveOf } from '../../mat/marks';
 import { mono } from '../../theme/tokens';
@@ -30,6 +31,7 @@ export function StepList({
         setListed(false);
         choose(id);
     };
+    const repeats = useMemo(() => repeatsOf(plan), [plan]);
     const at = plan.steps.findIndex((s) => s.id === current);
     const here = useRef<HTMLButtonElement>(null);
     useEffect(() => {
@@ -139,6 +141,7 @@ export function StepList({
                                     <Row
                                         key={s.id}
                                         step={s}
+                                        apart={repeats.get(s.id) ?? null}
                                         length={moveOf(plan, s)?.way?.length ?? null}
                                         run={run}
                                         current={s.id === current}
@@ -156,6 +159,7 @@ export function StepList({
 
 function Row({
     step,
+    apart,
     length,
     run,
     current,
@@ -163,6 +167,8 @@ function Row({
     ref,
 }: {
     step: Step;
+    /** What tells it apart from others of the same words. */
+    apart: string | null;
     /** mm of edge, for a pass of the blade. */
     length: number | null;
     run: Run;
@@ -210,6 +216,11 @@ function Row({
             </Box>
             <Box component="span" sx={{ flex: 1, lineHeight: 1.2, py: 0.5 }}>
                 {stepTitle(step)}
+                {apart !== null && (
+                    <Box component="span" sx={{ display: 'block', fontSize: '0.9375rem', fontWeight: 400 }}>
+                        {apart}
+                    </Box>
+                )}
             </Box>
             <Box component="span" sx={{ fontFamily: mono, fontSize: '0.9375rem', whiteSpace: 'nowrap' }}>
                 {figure}

@@ -13,6 +13,7 @@ import { queries } from '../../api/queries';
 import type { MarkKind } from '../../api/sets';
 import type { Face } from '../../mat/geometry';
 import { useJob } from '../../shell/jobContext';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
@@ -146,6 +147,7 @@ export function CheckIn() {
                 </Button>
                 <ByPost job={job} />
                 <Receipt job={job} />
+                <GoOn job={job} at="check-in" />
             </Box>
         </Box>
     );

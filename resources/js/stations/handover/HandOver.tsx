@@ -14,6 +14,7 @@ import { Link } from 'react-router';
 import { api, take } from '../../api/client';
 import { queries } from '../../api/queries';
 import { AT_HAND_OVER } from '../../bench/ledger';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
@@ -69,6 +70,12 @@ export function HandOver() {
     const film = (view.run.ledger.on[AT_HAND_OVER] ?? 0) > 0;
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
+    const missing = [
+        left.length > 0 ? say('page.hand-over.steps-left', { left: left.length }) : null,
+        newFaults.length > 0 && reason.trim() === '' ? say('page.hand-over.not-agreed') : null,
+        film && !bare ? say('page.hand-over.film-still-on') : null,
+        told ? null : say('page.hand-over.not-told'),
+    ].filter((m) => m !== null);
     return (
         <Box
             component="main"
@@ -249,6 +256,7 @@ export function HandOver() {
                 <Button variant="outlined" component="a" href={`/api/jobs/${job.id}/export.json`} download>
                     {say('page.hand-over.whole-job-json')}
                 </Button>
+                {closed && <GoOn job={job} at="hand-over" />}
                 {closed && job.closedAs === 'handed-over' && (
                     <CameBack job={job} functions={final?.rows.map((r) => r.function) ?? []} />
                 )}
@@ -275,6 +283,11 @@ export function HandOver() {
                             control={<Checkbox checked={told} onChange={(_, v) => setTold(v)} />}
                             label={say('page.hand-over.the-customer-was-told-all-of')}
                         />
+                        {missing.length > 0 && (
+                            <span>
+                                <b>{say('page.go-on.missing')}</b> {missing.join('; ')}
+                            </span>
+                        )}
                         <Refusal error={close.error} job={job.id} />
                         <Button
                             variant="contained"

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Ticked } from '../../shell/Ticked';
 import { Refusal } from '../../shell/Refusal';
@@ -80,6 +81,7 @@ export function Part() {
             </Box>
             {job.part && <PartFailed job={job} part={job.part} />}
             <Offers job={job} />
+            <GoOn job={job} at="part" />
         </Box>
     );
 }
@@ -130,6 +132,7 @@ function PartRow({
             <Box sx={(t) => ({ color: t.palette.role[ROLE[row.verdict]], fontWeight: 700 })}>
                 <span aria-hidden>{MARK[row.verdict]} </span>
                 {say(`verdict.${row.verdict}`)}
+                <Criteria row={row} />
             </Box>
             <Box>
                 <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
@@ -164,6 +167,25 @@ function PartRow({
                     {chosen ? <Ticked text={what} /> : what}
                 </Button>
             )}
+        </Box>
+    );
+}
+
+/** All criteria as a row of signs, so that two parts are told apart before a word is read. */
+function Criteria({ row }: { row: Row }) {
+    const fit = row.criteria.filter((c) => c.verdict === 'fits').length;
+    return (
+        <Box sx={{ fontWeight: 400 }}>
+            <Box aria-hidden sx={{ fontSize: '0.875rem', letterSpacing: 0, lineHeight: 1.3, overflowWrap: 'anywhere' }}>
+                {row.criteria.map((c) => (
+                    <Box key={c.name} component="span" sx={(t) => ({ color: t.palette.role[ROLE[c.verdict]] })}>
+                        {MARK[c.verdict]}
+                    </Box>
+                ))}
+            </Box>
+            <Box sx={{ color: 'text.secondary' }}>
+                {say('page.part.criteria-fit', { fit, all: row.criteria.length })}
+            </Box>
         </Box>
     );
 }

@@ -15,17 +15,17 @@ import { usual, type HeatSource } from '../../heat/source';
 import { OldPanelField } from '../../heat/OldPanelField';
 import { SourceFields } from '../../heat/SourceFields';
 import { Strip } from '../../mat/Strip';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
 import { useJob } from '../../shell/jobContext';
-import { mono } from '../../theme/tokens';
-import { clock, minutes, say, sayReason, sentence, sentences } from '../../words/words';
+import { clock, minutes, say, sayReason, sentence } from '../../words/words';
 import { AsItWent } from './AsItWent';
 import { PlanLists } from './PlanLists';
+import { PlanSteps } from './PlanSteps';
 import { Sources, type Choice } from './Sources';
 import { Figure } from '../../shell/Figure';
-import { stepTitle } from '../../words/stepWords';
 
 /** The whole job, computed: source in, steps out. */
 export function PlanStation() {
@@ -105,7 +105,8 @@ export function PlanStation() {
                         </Note>
                     ))}
                 </Box>
-                {p && p.works && <Steps plan={p} phone={phone} />}
+                {p && p.works && <PlanSteps plan={p} />}
+                <GoOn job={job} at="plan" />
             </Box>
             {p && (
                 <Box
@@ -225,53 +226,6 @@ function Openings({ job, plan, phone }: { job: string; plan: Plan; phone: PhoneF
                 </Typography>
             )}
             {plan.works && <AsItWent job={job} opening={opening} name={name(opening.bond)} />}
-        </Box>
-    );
-}
-
-function Steps({ plan, phone }: { plan: Plan; phone: PhoneFile }) {
-    const phases = [...new Set(plan.steps.map((s) => s.phase))];
-    const numbers = new Map(plan.steps.map((s, i) => [s.id, i + 1]));
-    return (
-        <Box sx={{ mt: 2, display: 'grid', gap: 2 }}>
-            {phases.map((phase) => (
-                <Box key={phase} component="section" aria-label={say(`phase.${phase}`)}>
-                    <Typography component="h2" variant="h2" sx={{ borderBottom: 1, borderColor: 'divider', pb: 0.5 }}>
-                        {say(`phase.${phase}`)}
-                    </Typography>
-                    <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                        {plan.steps
-                            .filter((s) => s.phase === phase)
-                            .map((s) => (
-                                <Box
-                                    component="li"
-                                    key={s.id}
-                                    sx={{
-                                        display: 'grid',
-                                        gridTemplateColumns: { xs: '32px minmax(0, 1fr)', md: '40px 1fr 200px 70px' },
-                                        gap: 1,
-                                        py: 0.6,
-                                        borderBottom: 1,
-                                        borderColor: 'divider',
-                                    }}
-                                >
-                                    <Box sx={{ fontFamily: mono, color: 'text.secondary' }}>{numbers.get(s.id)}</Box>
-                                    <Box>
-                                        {stepTitle(s)}
-                                        <Box sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
-                                            {sentences(s.because)}
-                                        </Box>
-                                    </Box>
-                                    <Box sx={{ color: 'text.secondary' }}>{s.tool ?? ''}</Box>
-                                    <Box sx={{ fontFamily: mono, textAlign: 'right' }}>
-                                        {clock(s.wait > 0 ? s.wait : s.hands)}
-                                    </Box>
-                                </Box>
-                            ))}
-                    </Box>
-                </Box>
-            ))}
-            <span hidden>{phone.identity.id}</span>
         </Box>
     );
 }

@@ -6,6 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { queries } from '../../api/queries';
 import { untested } from '../../bench/run';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
@@ -125,6 +126,7 @@ export function Prove() {
                         </Box>
                     );
                 })}
+                <GoOn job={job} at="prove" />
             </Box>
         </Box>
     );

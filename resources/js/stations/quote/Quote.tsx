@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
@@ -62,6 +63,7 @@ export function Quote() {
             }),
         ),
     );
+    const [changed, setChanged] = useState(false);
     const q = quote.data;
     const closed = job.handedOverAt !== null;
     return (
@@ -132,7 +134,12 @@ export function Quote() {
                     })}
                 </Typography>
             )}
-            {!closed && (
+            {!closed && job.accepted !== null && !changed && (
+                <Button color="inherit" onClick={() => setChanged(true)} sx={{ justifySelf: 'start' }}>
+                    {say('page.quote.no-after-all')}
+                </Button>
+            )}
+            {!closed && (job.accepted === null || changed) && (
                 <Box
                     component="section"
                     aria-label={say('page.quote.customer-says-no')}
@@ -157,6 +164,7 @@ export function Quote() {
                     </Button>
                 </Box>
             )}
+            <GoOn job={job} at="quote" />
         </Box>
     );
 }

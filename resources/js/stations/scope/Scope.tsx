@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { GoOn } from '../../shell/GoOn';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { useChange } from '../../shell/useChange';
@@ -20,7 +21,7 @@ const MARK = { broken: '◆', possible: '◇', whole: '●' } satisfies Record<L
 
 /** Which layer is broken, and what would do. */
 export function Scope() {
-    const { job } = useJob();
+    const { job, phone } = useJob();
     const scope = useQuery(queries.scope(job.id));
     const [reason, setReason] = useState(job.kindReason ?? '');
     const [worth, setWorth] = useState(job.worth ?? '');
@@ -108,6 +109,7 @@ export function Scope() {
                 </Box>
                 {s && (
                     <Ways
+                        phone={phone}
                         ways={s.kinds}
                         currency={s.currency}
                         chosen={job.kind}
@@ -127,6 +129,7 @@ export function Scope() {
                 <Box sx={{ mt: 2 }}>
                     <Refusal error={choose.error} job={job.id} />
                 </Box>
+                <GoOn job={job} at="scope" />
             </Box>
         </Box>
     );

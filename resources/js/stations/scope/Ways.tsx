@@ -4,16 +4,19 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import type { ReactNode } from 'react';
-import type { Schemas } from '../../api/client';
+import { useState, type ReactNode } from 'react';
+import type { PhoneFile, Schemas } from '../../api/client';
 import { mono } from '../../theme/tokens';
 import { amount, minutes, say, sayReason } from '../../words/words';
 import { Ticked } from '../../shell/Ticked';
+import { FigureBar } from '../../shell/FigureBar';
 import { WideTable } from '../../shell/WideTable';
+import { WayDrawing } from './WayDrawing';
 
 type Way = Schemas['Way'];
 
 interface Props {
+    phone: PhoneFile;
     ways: Way[];
     currency: string;
     chosen: string | null;
@@ -28,19 +31,79 @@ const hands = (w: Way): string =>
 /** What a row is called, what it says of a way, and whether that is a figure. */
 type RowOf = [string, (w: Way) => ReactNode, boolean?];
 
-/** All kinds of part side by side: what moves, what it costs in work and money, what may go wrong, and what follows. */
-export function Ways({ ways, currency, chosen, busy, choose }: Props) {
-    const money = (text: string | undefined): ReactNode =>
+const figure = (text: string | undefined): number => Number(text ?? 0);
+
+/**
+ * All kinds of part side by side, the difference first: what each disturbs as a drawing, work, money and risk as bars;
+ * what follows from it is behind them.
+ */
+export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
+    const money = (text: string | undefined): string =>
         text === undefined ? say('page.not-known') : amount(text, currency);
     const inside = ways.some((w) => w.money?.inside != null);
-    const cost: RowOf = [say('page.ways.expected-cost'), (w) => money(w.money?.inside?.expected), true];
-    const margin: RowOf = [say('page.ways.margin'), (w) => money(w.money?.inside?.margin), true];
-    const rows: RowOf[] = [
-        ...(inside ? [cost] : []),
-        [say('page.ways.price'), (w) => <b>{money(w.money?.gross)}</b>, true],
-        ...(inside ? [margin] : []),
+    const most = {
+        hands: Math.max(...ways.map((w) => w.guess?.longest ?? w.handsOn)),
+        price: Math.max(...ways.map((w) => figure(w.money?.gross))),
+        margin: Math.max(...ways.map((w) => figure(w.money?.inside?.margin))),
+        risk: Math.max(...ways.map((w) => w.risk)),
+    };
+    const first: RowOf[] = [
+        [say('page.ways.disturbs'), (w) => <WayDrawing phone={phone} way={w} />],
+        [
+            say('page.ways.hands-on'),
+            (w) => (
+                <FigureBar
+                    text={hands(w)}
+                    value={w.handsOn}
+                    most={most.hands}
+                    {...(w.guess ? { low: w.guess.least, high: w.guess.longest } : {})}
+                />
+            ),
+        ],
+        [
+            say('page.ways.price'),
+            (w) => <FigureBar text={money(w.money?.gross)} value={figure(w.money?.gross)} most={most.price} />,
+        ],
+        ...(inside
+            ? [
+                  [
+                      say('page.ways.margin'),
+                      (w) => (
+                          <FigureBar
+                              text={money(w.money?.inside?.margin)}
+                              value={figure(w.money?.inside?.margin)}
+                              most={most.margin}
+                          />
+                      ),
+                  ] satisfies RowOf,
+              ]
+            : []),
+        [
+            say('page.ways.something-is-ruined'),
+            (w) => (
+                <>
+                    <FigureBar text={`${w.risk} %`} value={w.risk} most={most.risk} />
+                    <Risks way={w} />
+                </>
+            ),
+        ],
         [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : say('page.ways.none'))],
-        [say('page.ways.hands-on-waiting'), (w) => `${hands(w)}, ${minutes(w.waiting)}`, true],
+    ];
+    const cost: RowOf = [say('page.ways.expected-cost'), (w) => money(w.money?.inside?.expected), true];
+    const behind: RowOf[] = [
+        [say('page.what-follows'), (w) => <Follows way={w} />],
+        ...(ways.some((w) => w.differs.length > 0)
+            ? [
+                  [
+                      say('page.ways.beside-the', {
+                          some: ways.some((w) => w.recommended) ? 'recommended' : 'first',
+                      }),
+                      (w) => <Differs way={w} />,
+                  ] satisfies RowOf,
+              ]
+            : []),
+        ...(inside ? [cost] : []),
+        [say('page.ways.waiting'), (w) => minutes(w.waiting), true],
         [
             say('page.ways.steps-screws'),
             (w) => `${w.steps}, ${w.guess ? `${w.guess.fewest}–${w.guess.most}` : w.screws}`,
@@ -54,8 +117,8 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
             say('page.ways.paired-parts-touched'),
             (w) => (w.paired.length === 0 ? say('page.ways.none') : w.paired.join(', ')),
         ],
-        [say('page.ways.something-is-ruined'), (w) => <Risks way={w} />],
     ];
+    const [open, setOpen] = useState(false);
     const fit = (kind: string) => (chosen === kind ? say('page.chosen') : say('page.ways.fit-this'));
     return (
         <WideTable
@@ -111,60 +174,50 @@ export function Ways({ ways, currency, chosen, busy, choose }: Props) {
                 </TableRow>
             </TableHead>
             <TableBody>
-                <TableRow>
-                    <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                        {say('page.what-follows')}
-                    </TableCell>
-                    {ways.map((w) => (
-                        <TableCell key={w.kind}>
-                            <Follows way={w} />
-                        </TableCell>
-                    ))}
-                </TableRow>
-                {ways.some((w) => w.differs.length > 0) && (
-                    <TableRow>
-                        <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                            {say('page.ways.beside-the', {
-                                some: ways.some((w) => w.recommended) ? 'recommended' : 'first',
-                            })}
-                        </TableCell>
-                        {ways.map((w) => (
-                            <TableCell key={w.kind}>
-                                <Box component="ul" sx={{ m: 0, pl: 2 }}>
-                                    {w.differs.map((d) => (
-                                        <li key={d.code}>{sayReason(d)}</li>
-                                    ))}
-                                </Box>
-                            </TableCell>
-                        ))}
-                    </TableRow>
-                )}
-                {rows.map(([name, cell, figures]) => (
-                    <TableRow key={name}>
-                        <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                            {name}
-                        </TableCell>
-                        {ways.map((w) => (
-                            <TableCell
-                                key={w.kind}
-                                sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}
-                            >
-                                {cell(w)}
-                            </TableCell>
-                        ))}
-                    </TableRow>
+                {first.map((row) => (
+                    <Compared key={row[0]} row={row} ways={ways} />
                 ))}
+                <TableRow>
+                    <TableCell colSpan={ways.length + 1} sx={{ p: 0 }}>
+                        <Button fullWidth color="inherit" aria-expanded={open} onClick={() => setOpen(!open)}>
+                            {say(open ? 'page.ways.less' : 'page.ways.more')}
+                        </Button>
+                    </TableCell>
+                </TableRow>
+                {open && behind.map((row) => <Compared key={row[0]} row={row} ways={ways} />)}
             </TableBody>
         </WideTable>
+    );
+}
+
+function Compared({ row: [name, cell, figures], ways }: { row: RowOf; ways: Way[] }) {
+    return (
+        <TableRow>
+            <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                {name}
+            </TableCell>
+            {ways.map((w) => (
+                <TableCell key={w.kind} sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}>
+                    {cell(w)}
+                </TableCell>
+            ))}
+        </TableRow>
+    );
+}
+
+function Differs({ way }: { way: Way }) {
+    return (
+        <Box component="ul" sx={{ m: 0, pl: 2 }}>
+            {way.differs.map((d) => (
+                <li key={d.code}>{sayReason(d)}</li>
+            ))}
+        </Box>
     );
 }
 
 function Risks({ way }: { way: Way }) {
     return (
         <>
-            <Box component="span" sx={{ fontFamily: mono }}>
-                {way.risk} %
-            </Box>
             {way.risks.map((r) => (
                 <Box key={r.code + r.subject} sx={{ color: 'text.secondary', fontSize: '0.9375rem' }}>
                     {say(`risk.${r.code}`, { subject: r.subject })} {r.percent} %
