@@ -92,6 +92,7 @@ test('the two ways of the Fern 5 differ in what moves', async ({ page }) => {
     await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
     await page.getByRole('link', { name: /T-0303 Brasca/ }).click();
     await page.getByRole('tab', { name: /Scope/ }).click();
+    await page.getByRole('button', { name: 'Why, and the rest of the figures' }).click();
     const moved = page.getByRole('row', { name: /^Parts moved over/ });
     await expect(moved.getByRole('cell').nth(0)).toHaveText('none');
     await expect(moved.getByRole('cell').nth(1)).toHaveText(

@@ -76,6 +76,7 @@ test('a phone that nobody has drawn: taken in at the counter, and what is not kn
     // Minutes and screws are ranges; the word for it is said to whoever works and to the customer.
     await expect(page.getByRole('button', { name: /^Fit this: Display assembly/ })).toBeVisible();
     await expect(page.getByRole('row', { name: /^Hands-on/ })).toContainText(/\d+–\d+ min/);
+    await page.getByRole('button', { name: 'Why, and the rest of the figures' }).click();
     await expect(page.getByRole('row', { name: /^Steps, screws/ })).toContainText(/\d+–\d+/);
     await accessible(page);
 });

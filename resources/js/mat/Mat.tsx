@@ -101,7 +101,7 @@ export function Mat({ phone, face, marks = [], drawn = [], title, ground, onDraw
                                 face={face}
                                 width={w}
                                 view={view}
-                                at={numbersOf(marks, face, outline, drawing.size, view)}
+                                at={numbersOf(marks, face, outline, drawing.size, view, onDraw === undefined)}
                             />
                             <ScaleBar scale={view.scale} height={drawing.size.height} face={face} />
                         </>

@@ -13,14 +13,21 @@ export const dotId = (mark: string, i: number): string => `${mark} ${i}`;
 
 /**
  * Where the numbers of dots stand, px: on their place, or stepped aside; what finds no place is only a dot. What is to
- * be done now comes first.
+ * be done now comes first. Where dots are taken hold of, none steps aside.
  */
-export function numbersOf(marks: readonly Mark[], face: Face, phone: Size, size: Size, view: View): Map<string, Point> {
+export function numbersOf(
+    marks: readonly Mark[],
+    face: Face,
+    phone: Size,
+    size: Size,
+    view: View,
+    aside = true,
+): Map<string, Point> {
     const dots = [...marks]
         .sort((a, b) => Number(b.tone === 'now') - Number(a.tone === 'now'))
         .flatMap((m) => (m.dots ?? []).map((d, i) => ({ id: dotId(m.id, i), d })))
         .filter(({ d }) => d.text !== undefined);
-    const steps = [0, 1, 2].flatMap((r) =>
+    const steps = (aside ? [0, 1, 2] : [0]).flatMap((r) =>
         r === 0 ? [{ x: 0, y: 0 }] : [0, 1, 2, 3, 4, 5, 6, 7].map((k) => turned(r, (k * Math.PI) / 4)),
     );
     const boxes = place(

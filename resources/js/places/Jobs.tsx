@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { queries, type JobsFrom } from '../api/queries';
+import { Empty } from '../shell/Empty';
 import { useSettled } from '../shell/useSettled';
 import { Pager } from './Pager';
 import { JobRows } from './today/JobRows';
@@ -52,11 +53,11 @@ export function Jobs() {
                 />
             </Box>
             {data?.data.length === 0 && (
-                <Typography color="textSecondary">
+                <Empty {...(words === '' ? { first: { label: say('page.empty.check-in'), to: '/new' } } : {})}>
                     {words !== ''
                         ? say('page.jobs.no-job-matches-words-need-three')
                         : say('page.jobs.no-jobs-here-check-in-a')}
-                </Typography>
+                </Empty>
             )}
             <JobRows rows={data?.data ?? []} />
             {data && (

@@ -33,7 +33,7 @@ export function Phones() {
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '300px 1fr 320px' },
                 minHeight: 0,
-                height: { lg: 'calc(100dvh - var(--bar, 60px))' },
+                height: { lg: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
             }}
         >
             <Box sx={{ bgcolor: 'background.paper', p: 1.5, overflow: 'auto' }}>

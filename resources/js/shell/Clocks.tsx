@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { queries } from '../api/queries';
 import { learnServerTime, useNow } from '../bench/useNow';
+import { useSize } from '../mat/useSize';
 import { mono } from '../theme/tokens';
 import { clock, say } from '../words/words';
 
@@ -32,8 +33,15 @@ export function Clocks({ except, beside = false }: { except?: string; beside?: b
             learnServerTime(data.now);
         }
     }, [data]);
+    const [row, size] = useSize<HTMLDivElement>();
+    const height = beside ? (size?.height ?? 0) : 0;
+    useEffect(() => {
+        // What fills the window under it has to know how high it is.
+        document.documentElement.style.setProperty('--clocks', `${height}px`);
+    }, [height]);
     return (
         <Box
+            ref={row}
             sx={{
                 // On a narrow screen a job has its own clocks alone: the others are one tap away.
                 display: beside ? 'flex' : { xs: 'none', lg: 'flex' },

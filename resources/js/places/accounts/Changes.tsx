@@ -12,6 +12,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { ABOUTS, type About } from '../../api/sets';
+import { Empty } from '../../shell/Empty';
 import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
 import { WideTable } from '../../shell/WideTable';
@@ -58,7 +59,7 @@ export function Changes() {
                 </Button>
             </Box>
             {error && <Note tone="stop">{error.message}</Note>}
-            {data && rows.length === 0 && <Typography>{say('page.changes.none')}</Typography>}
+            {data && rows.length === 0 && <Empty>{say('page.changes.none')}</Empty>}
             <WideTable name={say('page.changes.who-changed-what')}>
                 <TableHead>
                     <TableRow>

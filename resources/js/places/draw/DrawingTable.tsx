@@ -91,7 +91,7 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 flex: 'none',
                 display: 'grid',
                 gridTemplateColumns: { xs: '180px minmax(0, 1fr) 320px 260px', xl: '240px minmax(0, 1fr) 420px 360px' },
-                height: { lg: 'calc(100dvh - var(--bar, 60px))' },
+                height: { lg: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
                 minHeight: 0,
             }}
         >

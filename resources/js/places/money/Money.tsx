@@ -9,6 +9,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
+import { Empty } from '../../shell/Empty';
 import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
@@ -31,7 +32,9 @@ export function Money() {
                 {c && <Figure name={say('page.money.overdue')} value={amount(c.overdue, c.currency)} />}
             </Box>
             {c?.data.length === 0 && (
-                <Typography color="textSecondary">{say('page.money.nothing-is-owed-a-claim-stands')}</Typography>
+                <Empty first={{ label: say('page.empty.to-jobs'), to: '/jobs' }}>
+                    {say('page.money.nothing-is-owed-a-claim-stands')}
+                </Empty>
             )}
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />

@@ -5,6 +5,7 @@ import { BarChart } from '@mui/x-charts/BarChart';
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { Empty } from '../../shell/Empty';
 import { Figure } from '../../shell/Figure';
 import { Note } from '../../shell/Note';
 import { amount, say } from '../../words/words';
@@ -21,7 +22,7 @@ export function Earned() {
     return (
         <Box sx={{ display: 'grid', gap: 2.5 }}>
             {error && <Note tone="stop">{error.message}</Note>}
-            {data?.all === null && <Typography>{say('page.record.nothing-yet')}</Typography>}
+            {data?.all === null && <Empty>{say('page.record.nothing-yet')}</Empty>}
             {data?.all && (
                 <>
                     <Totals all={data.all} owed={data.owed} currency={data.currency} />

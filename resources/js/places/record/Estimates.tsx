@@ -5,6 +5,7 @@ import { LineChart } from '@mui/x-charts/LineChart';
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { Empty } from '../../shell/Empty';
 import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 import { months, useAsked } from './asked';
@@ -32,7 +33,7 @@ export function Estimates() {
     const seen = kinds.filter((k) => k.count >= ENOUGH);
     return (
         <Box sx={{ display: 'grid', gap: 3 }}>
-            {data.kinds.length === 0 && <Typography>{say('page.record.nothing-yet')}</Typography>}
+            {data.kinds.length === 0 && <Empty>{say('page.record.nothing-yet')}</Empty>}
             {data.months.length > 1 && <Months months={data.months} />}
             {seen.length > 0 && (
                 <>

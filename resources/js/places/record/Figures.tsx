@@ -8,6 +8,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
+import { Empty } from '../../shell/Empty';
 import { Note } from '../../shell/Note';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
@@ -34,7 +35,7 @@ export function Figures() {
     return (
         <Box sx={{ display: 'grid', gap: 2.5 }}>
             {error && <Note tone="stop">{error.message}</Note>}
-            {named?.length === 0 && <Typography>{say('page.record.no-passes-yet')}</Typography>}
+            {named?.length === 0 && <Empty>{say('page.record.no-passes-yet')}</Empty>}
             {me?.role === 'owner' && data && <BySelf on={data.bySelf} />}
             {named?.map((w) => (
                 <WindowCard key={`${w.adhesive} ${w.state}`} window={w} name={w.name} owner={me?.role === 'owner'} />

@@ -9,6 +9,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
+import { Empty } from '../../shell/Empty';
 import { Refusal } from '../../shell/Refusal';
 import { say } from '../../words/words';
 import { WideTable } from '../../shell/WideTable';
@@ -27,7 +28,7 @@ export function KeptParts() {
                 {say('page.kept-parts.title')}
             </Typography>
             <Refusal error={use.error} />
-            {kept.isSuccess && rows.length === 0 && <Typography>{say('page.kept-parts.none')}</Typography>}
+            {kept.isSuccess && rows.length === 0 && <Empty>{say('page.kept-parts.none')}</Empty>}
             {rows.length > 0 && (
                 <WideTable name={say('page.kept-parts.title')}>
                     <TableHead>

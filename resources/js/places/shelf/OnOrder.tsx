@@ -9,6 +9,7 @@ import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { newId } from '../../bench/ids';
+import { Empty } from '../../shell/Empty';
 import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { day, say } from '../../words/words';
@@ -26,7 +27,9 @@ export function OnOrder() {
                 {say('page.orders.on-order')}
             </Typography>
             {orders.data && rows.length === 0 && (
-                <Typography color="textSecondary">{say('page.orders.nothing-is-on-its-way')}</Typography>
+                <Empty first={{ label: say('page.empty.to-jobs'), to: '/jobs' }}>
+                    {say('page.orders.nothing-is-on-its-way')}
+                </Empty>
             )}
             {rows.map((o) => (
                 <OnItsWay key={o.id} order={o} />

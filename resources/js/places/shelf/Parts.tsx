@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import { PART_STATES } from '../../api/sets';
+import { Empty } from '../../shell/Empty';
 import { useSettled } from '../../shell/useSettled';
 import { mono } from '../../theme/tokens';
 import { say } from '../../words/words';
@@ -78,11 +79,11 @@ export function Parts() {
                 </Button>
             </Box>
             {data && rows.length === 0 && (
-                <Typography color="textSecondary">
+                <Empty {...(find === '' ? { first: { label: say('page.take-in-a-part'), to: '/shelf/new' } } : {})}>
                     {find === ''
                         ? say('page.parts.the-shelf-is-empty-take-in')
                         : say('page.parts.no-part-matches-words-need-three')}
-                </Typography>
+                </Empty>
             )}
             <WideTable name={say('page.shelf')}>
                 <TableHead>

@@ -5,6 +5,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, take, type Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
+import { Empty } from '../../shell/Empty';
 import { Refusal } from '../../shell/Refusal';
 import { mono } from '../../theme/tokens';
 import { moment, say } from '../../words/words';
@@ -41,9 +42,7 @@ export function Returns() {
                 {say('page.returns.returns-to-suppliers')}
             </Typography>
             <Refusal error={move.error} />
-            {data?.data.length === 0 && (
-                <Typography color="textSecondary">{say('page.returns.nothing-is-going-back-a-part')}</Typography>
-            )}
+            {data?.data.length === 0 && <Empty>{say('page.returns.nothing-is-going-back-a-part')}</Empty>}
             {data?.data.map((r) => (
                 <Box
                     key={r.id}

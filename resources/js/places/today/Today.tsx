@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import { learnServerTime, serverNow } from '../../bench/useNow';
 import { isToday, longDay, minutes, say } from '../../words/words';
+import { Empty } from '../../shell/Empty';
 import { DayTable } from './DayTable';
 import { FirstDay } from './FirstDay';
 import { JobRows, type Row } from './JobRows';
@@ -87,7 +88,9 @@ function AtBench({ day }: { day: Day }) {
                     )}
                 </Box>
                 {empty ? (
-                    <Typography color="textSecondary">{say('page.today.nothing-is-planned-for-the-bench')}</Typography>
+                    <Empty first={{ label: say('page.empty.check-in'), to: '/new' }}>
+                        {say('page.today.nothing-is-planned-for-the-bench')}
+                    </Empty>
                 ) : (
                     <>
                         <Lanes day={day} change={change} />

@@ -113,7 +113,7 @@ function Working({ job, phone, plan, run }: Props) {
                 // Narrow: one below the other, the drawing in sight and the button at the thumb.
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 1fr 340px', lg: '272px 1fr 408px' },
                 gridTemplateRows: { md: 'minmax(0, 1fr)' },
-                height: { md: 'calc(100dvh - var(--bar, 60px))' },
+                height: { md: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
             }}
         >
             <StepList plan={plan} run={run} current={step?.id ?? null} choose={setLooking} />

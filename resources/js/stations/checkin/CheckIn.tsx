@@ -62,7 +62,7 @@ export function CheckIn() {
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(380px, 0.75fr) 1fr' },
                 minHeight: 0,
-                height: { md: 'calc(100dvh - var(--bar, 60px))' },
+                height: { md: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
             }}
         >
             <MarkTools {...{ phone, condition, change, look, face, setFace, kind, setKind }} />

@@ -63,7 +63,7 @@ export function PlanStation() {
                 // Until there is a plan the comparison has the whole page.
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: p ? 'minmax(0, 1fr) 460px' : 'minmax(0, 1fr)' },
                 minHeight: 0,
-                height: { lg: 'calc(100dvh - var(--bar, 60px))' },
+                height: { lg: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
             }}
         >
             <Box
