@@ -286,7 +286,7 @@ async function laying() {
     const part = { name: 'Fern 4 display', connector: 'BF-36Y', technology: 'oled', colour: 'moss' };
     const id = await planned('P-1', 'brasca-fern-4', 'BF4-E', part, null);
     await worked(id, 'lay-seal');
-    await page.getByRole('region', { name: 'What is laid now' }).waitFor();
+    await page.getByRole('region', { name: 'What to lay now' }).waitFor();
     for (let i = 0; i < 4; ++i) {
         await page.keyboard.press('n');
     }
@@ -386,24 +386,24 @@ async function firstBehind() {
 }
 
 async function toForeseen() {
-    await page.getByRole('heading', { name: 'Heat: foreseen and seen' }).scrollIntoViewIfNeeded();
+    await page.getByRole('heading', { name: 'Heat: expected and seen' }).scrollIntoViewIfNeeded();
     await page.mouse.wheel(0, 500);
 }
 
 /** Made in a shop with two years of history, by the owner: what the record says. */
 const record = {
-    record: ['/record?question=adhesives&from=2025-01', 'Told apart by'],
+    record: ['/record?question=adhesives&from=2025-01', 'Compare by'],
     earned: ['/record?question=earned', 'Left in all', stillness],
-    'cannot-tell': ['/record?question=comebacks&by=technician&from=2025-01', 'Told apart by'],
+    'cannot-tell': ['/record?question=comebacks&by=technician&from=2025-01', 'Compare by'],
     figures: ['/record?question=figures', 'Plan with what was learnt', takenOver],
     // To look at only.
     'other-figures': ['/record?question=figures', 'Other figures', toTheEnd],
     estimates: ['/record?question=estimates', 'By kind of step'],
     foreseen: ['/record?question=estimates', 'Heat: foreseen', toForeseen],
-    makes: ['/record?question=adhesives&by=adhesive&from=2025-01', 'Told apart by'],
+    makes: ['/record?question=adhesives&by=adhesive&from=2025-01', 'Compare by'],
     behind: ['/record?question=suppliers&from=2025-01&behind=Market%20find', 'Jobs behind it', toTheEnd2],
     'old-job': ['/record?question=promises&from=2025-01&behind=glass-only', 'Jobs behind it', firstBehind],
-    changed: ['/record?question=changed', 'Take it along'],
+    changed: ['/record?question=changed', 'Download as CSV'],
 };
 
 /** Made only where they are asked for: not among the pictures that are kept. */

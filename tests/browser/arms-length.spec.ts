@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { collisions, sideways, smallTargets, smallTexts } from './looked-at';
-import { signIn } from './technician';
+import { signIn, violations } from './technician';
 
 interface Row {
     id: string;
@@ -81,6 +81,51 @@ test('every view at every size', async ({ page }) => {
             if (process.env['FACELIFT_LOOK']) {
                 await page.screenshot({ path: `${process.env['FACELIFT_LOOK']}/${name}-${size.width}.png` });
             }
+        }
+    }
+    expect(found).toEqual([]);
+});
+
+const LOOKS = [
+    { name: 'light', size: { width: 1280, height: 800 }, media: { colorScheme: 'light' } },
+    { name: 'dark', size: { width: 1280, height: 800 }, media: { colorScheme: 'dark' }, dark: true },
+    { name: 'forced colours', size: { width: 1280, height: 800 }, media: { forcedColors: 'active' } },
+    // Twice as large in a window of 1280 by 800 is half of it.
+    { name: 'at 200 %', size: { width: 640, height: 400 }, media: { reducedMotion: 'reduce' } },
+] as const;
+
+test('axe finds nothing on any view in any look', async ({ page }) => {
+    test.setTimeout(600_000);
+    await signIn(page, 'technician');
+    const found: string[] = [];
+    const all = await views(page);
+    for (const look of LOOKS) {
+        await page.goto('/');
+        if ('dark' in look) {
+            await page.getByRole('button', { name: 'Dark look' }).click();
+        }
+        await page.emulateMedia({
+            colorScheme: 'light',
+            forcedColors: 'none',
+            reducedMotion: 'no-preference',
+            ...look.media,
+        });
+        await page.setViewportSize(look.size);
+        for (const [name, path] of all) {
+            await page.goto(path);
+            await page.waitForLoadState('networkidle');
+            await drawnAnew(page);
+            for (const v of await violations(page)) {
+                found.push(`${name}, ${look.name}: ${v}`);
+            }
+            const moving = await page.evaluate(() => document.getAnimations().length);
+            if (moving > 0) {
+                found.push(`${name}, ${look.name}: ${moving} things move by themselves`);
+            }
+        }
+        if ('dark' in look) {
+            await page.goto('/');
+            await page.getByRole('button', { name: 'Light look' }).click();
         }
     }
     expect(found).toEqual([]);

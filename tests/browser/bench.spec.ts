@@ -171,7 +171,7 @@ test.describe.serial('at the bench', () => {
 test('the front desk sees the bench but cannot work at it', async ({ page }) => {
     await signIn(page, 'desk');
     await page.getByRole('link', { name: /Marek Osei-Lind/ }).click();
-    await expect(page.getByText('Your account may look at the bench but not work at it.')).toBeVisible();
+    await expect(page.getByText('Your account can look at the bench but not work at it.')).toBeVisible();
     await expect(page.getByRole('button', { name: /Done, pick placed/ })).toBeDisabled();
 });
 

@@ -127,6 +127,7 @@ test('a dark screen: one check after the other until the bench has to tell', asy
     await sources.getByRole('button', { name: 'Plan with it: Heated plate' }).click();
     await expect(page.getByRole('link', { name: 'To the bench' })).toBeVisible();
     await expect(sources).toBeHidden();
+    await page.getByRole('button', { name: /^All \d+ steps/ }).click();
     await expect(page.getByText('Does the new panel show that the old one is at fault?')).toBeVisible();
 });
 
@@ -243,7 +244,7 @@ test('the owner sets the rules; the margin is not for the front desk', async ({ 
     await expect(shop.getByRole('alert')).toContainText('must be a time and a later one');
     await shop.getByLabel('Saturday').fill('10:00–14:00');
     await shop.getByLabel('Saturday').blur();
-    await shop.getByLabel('Closed on (days, between commas)').fill('2030-12-25, 2030-12-26');
+    await shop.getByLabel('Closed on (dates, separated by commas)').fill('2030-12-25, 2030-12-26');
     await shop.getByLabel('Pace of Tomo Reket').fill('1.1');
     await shop.getByRole('button', { name: 'Keep the shop' }).click();
     await expect(shop.getByRole('status')).toContainText('Promises follow from now on');

@@ -72,7 +72,7 @@ test('a phone that came by post goes back by post, its frame stays, and it comes
     await old.getByRole('combobox', { name: 'Frame goes to' }).click();
     await page.getByRole('option', { name: 'Kept for parts' }).click();
     await accessible(page);
-    const film = page.getByLabel('The outer film came off before their eyes');
+    const film = page.getByLabel('The outer film came off while they watched');
     if (await film.isVisible()) {
         await film.check();
     }

@@ -71,7 +71,7 @@ for (const [n, wish] of jobs.entries()) {
         await expect(page.getByText(/every gate is tested/)).toBeVisible();
         await page.getByRole('button', { name: 'Hand over and close' }).click();
         await expect(page.getByRole('alert')).toContainText('Tell the customer first');
-        await page.getByLabel('The outer film came off before their eyes').check();
+        await page.getByLabel('The outer film came off while they watched').check();
         await page.getByLabel('The customer was told all of this').check();
         await accessible(page);
         await page.getByRole('button', { name: 'Hand over and close' }).click();

@@ -46,7 +46,7 @@ test('from a question to its jobs', async ({ page }) => {
 
     await page.goBack();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Take it along as CSV' }).click();
+    await page.getByRole('button', { name: 'Download as CSV' }).click();
     const file = await (await download).path();
     const lines = readFileSync(file, 'utf8').split('\r\n');
     expect(lines[0]).toBe('How it was sealed,Jobs,Came back,Estimate,from,to');
@@ -57,10 +57,10 @@ test('what cannot be told yet is not ranked', async ({ page }) => {
     await signIn(page, 'owner');
     await page.goto('/record?question=comebacks&by=technician&from=2024-01');
     await expect(page.getByText('Cannot tell yet whether')).toBeVisible();
-    await expect(page.getByText(/^About [\d,]+ more jobs of both together/)).toBeVisible();
+    await expect(page.getByText(/about [\d,]+ more jobs of both together/)).toBeVisible();
     for (const question of ['suppliers', 'earned', 'promises', 'estimates', 'changed']) {
         await page.goto(`/record?question=${question}`);
-        await expect(page.getByRole('button', { name: 'Take it along as CSV' }).first()).toBeVisible();
+        await expect(page.getByRole('button', { name: 'Download as CSV' }).first()).toBeVisible();
         await accessible(page);
     }
 });
@@ -112,7 +112,7 @@ test('the shop’s own contact of the plate is planned with, and heat is held ag
     await expect(plate.getByText('an estimated contact of the plate')).toBeVisible();
 
     await page.goto('/record?question=estimates');
-    const heat = page.getByRole('region', { name: 'Heat: foreseen and seen' });
+    const heat = page.getByRole('region', { name: 'Heat: expected and seen' });
     await expect(heat.getByText(/^Of [\d,]+ passes about [\d,]+ were expected to drag; [\d,]+ did/)).toBeVisible();
     await expect(heat.getByRole('img', { name: /How often a blade dragged/ })).toBeVisible();
     await expect(heat.getByText(/ within the band in which nine of ten should lie/)).toBeVisible();

@@ -25,7 +25,7 @@ const fern = (label: string): Wish => ({
     label,
 });
 
-const laying = (page: Page) => page.getByRole('region', { name: 'What is laid now' });
+const laying = (page: Page) => page.getByRole('region', { name: 'What to lay now' });
 
 test('tape: height is measured before peeling, then piece after piece, and the sheet to cut from', async ({ page }) => {
     await signIn(page);

@@ -32,6 +32,16 @@ export async function signIn(page: Page, account = 'technician'): Promise<void> 
     signedIn.set(account, await page.context().cookies());
 }
 
+/** Everything that axe finds on the screen as it now is, whatever it weighs, advice on landmarks and headings as well. */
+export async function violations(page: Page): Promise<string[]> {
+    const found = await new AxeBuilder({ page })
+        .setLegacyMode(true)
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+    expect(found.passes.length).toBeGreaterThan(5);
+    return found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
+}
+
 /** Nothing serious on the screen as it now is. */
 export async function accessible(page: Page): Promise<void> {
     // A menu that is just going is measured half faded: only a page at rest says something.

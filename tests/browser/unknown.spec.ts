@@ -266,7 +266,7 @@ test('a first repair from the counter to hand-over, and a second job opens with 
     await expect(shown).toContainText('Nobody has seen:');
     await expect(shown.getByRole('checkbox', { name: /^Keep it: the next job/ })).toBeChecked();
     await accessible(page);
-    await page.getByLabel('The outer film came off before their eyes').check();
+    await page.getByLabel('The outer film came off while they watched').check();
     await page.getByLabel('The customer was told all of this').check();
     await page.getByRole('button', { name: 'Hand over and close' }).click();
     await expect(page.getByRole('heading', { name: /Handed over/ })).toBeVisible();

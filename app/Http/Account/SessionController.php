@@ -8,6 +8,7 @@ use App\Account\SignIn;
 use App\Account\WhyNot;
 use App\Exceptions\Conflict;
 use App\Jobs\ShopDay;
+use App\Models\Job;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
@@ -82,6 +83,7 @@ final readonly class SessionController
                 'dates' => $shop->shown->dates,
                 'temperature' => $shop->shown->temperature->value,
                 'length' => $shop->shown->length->value,
+                'firstJob' => !Job::query()->whereNotNull('handed_over_at')->exists(),
             ],
         ]);
     }

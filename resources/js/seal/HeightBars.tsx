@@ -84,8 +84,7 @@ const signed = (mm: number): string => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${M
 function Head({ children }: { children: string }) {
     return (
         <Box
-            component="th"
-            scope="col"
+            {...(children.trim() === '' ? { component: 'td' } : { component: 'th', scope: 'col' })}
             sx={{ textAlign: 'left', color: 'text.secondary', fontWeight: 500, pr: 2, whiteSpace: 'nowrap' }}
         >
             {children}

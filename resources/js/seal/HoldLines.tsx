@@ -12,6 +12,7 @@ export function HoldLines({ hold }: { hold: NonNullable<Seal['hold']> }) {
                 <Figure
                     name={say('page.seal.with', { by: say(`hold-by.${hold.by}`) })}
                     value={hold.clamp > 0 ? say('page.seal.min', { min: hold.clamp }) : say('page.seal.pressed-only')}
+                    why={say('why.hold')}
                 />
                 {hold.longer > hold.clamp && (
                     <Figure name={say('page.seal.of-use-up-to')} value={say('page.seal.min', { min: hold.longer })} />
@@ -27,7 +28,11 @@ export function HoldLines({ hold }: { hold: NonNullable<Seal['hold']> }) {
                 {hold.perMm > 0 && hold.by === 'clamps' && (
                     <Figure name={say('page.seal.n-per-mm')} value={hold.perMm.toFixed(2)} />
                 )}
-                <Figure name={say('page.seal.to-full-strength')} value={say('page.seal.h', { h: hold.cure })} />
+                <Figure
+                    name={say('page.seal.to-full-strength')}
+                    value={say('page.seal.h', { h: hold.cure })}
+                    why={say('why.cure')}
+                />
             </Box>
             {hold.because.map((r) => (
                 <span key={r.code}>{sayNote(r)}</span>

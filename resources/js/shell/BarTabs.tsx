@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Tabs from '@mui/material/Tabs';
 import type { ReactNode } from 'react';
 
@@ -11,21 +12,19 @@ interface Props {
 /** The places, or the stations of a job, in the bar: in a row of their own where it is narrow, pushed with the thumb. */
 export function BarTabs({ name, value, wide = false, children }: Props) {
     return (
-        <Tabs
+        <Box
             component="nav"
             aria-label={name}
-            value={value}
-            variant="scrollable"
-            scrollButtons={false}
             sx={{
-                minHeight: 56,
                 minWidth: 0,
                 flex: { xs: '1 0 100%', lg: wide ? 1 : 'none' },
                 order: { xs: 9, lg: 0 },
                 mx: { xs: -2, lg: 0 },
             }}
         >
-            {children}
-        </Tabs>
+            <Tabs aria-label={name} value={value} variant="scrollable" scrollButtons={false} sx={{ minHeight: 56 }}>
+                {children}
+            </Tabs>
+        </Box>
     );
 }

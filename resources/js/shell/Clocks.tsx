@@ -42,6 +42,7 @@ export function Clocks({ except, beside = false }: { except?: string; beside?: b
     return (
         <Box
             ref={row}
+            {...(beside ? { component: 'aside', 'aria-label': say('page.clocks.running') } : {})}
             sx={{
                 // On a narrow screen a job has its own clocks alone: the others are one tap away.
                 display: beside ? 'flex' : { xs: 'none', lg: 'flex' },

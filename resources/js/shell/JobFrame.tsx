@@ -15,6 +15,7 @@ import { firstOpen } from './firstOpen';
 import type { JobContext } from './jobContext';
 import { Note } from './Note';
 import { Refusal } from './Refusal';
+import { Help } from './Help';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
 import { WhoWorks } from './WhoWorks';
@@ -173,6 +174,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 ))}
             </BarTabs>
             <Saving />
+            <Help />
             {me && <WhoWorks me={me} />}
         </TopBar>
     );

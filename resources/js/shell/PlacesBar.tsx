@@ -7,6 +7,7 @@ import { queryClient } from '../api/queryClient';
 import { BarTabs } from './BarTabs';
 import { BarTools } from './BarTools';
 import { Clocks } from './Clocks';
+import { Help } from './Help';
 import { Saving } from './Saving';
 import { TopBar } from './TopBar';
 import { WhoWorks } from './WhoWorks';
@@ -63,6 +64,7 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
                 </BarTabs>
                 <Box sx={{ flex: { xs: 1, lg: 'none' } }} />
                 <Saving />
+                <Help />
                 <WhoWorks me={me} />
                 <BarTools signOut={() => void signOut()} />
             </TopBar>

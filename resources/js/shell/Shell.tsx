@@ -5,6 +5,7 @@ import { Refused } from '../api/client';
 import { queries } from '../api/queries';
 import { PlacesBar } from './PlacesBar';
 import { Note } from './Note';
+import { Tour } from './Tour';
 import { showUnits } from '../words/units';
 import { say, showTimes } from '../words/words';
 
@@ -31,6 +32,7 @@ export function Shell() {
     return (
         <Box sx={{ minHeight: '100%', display: 'flex', flexDirection: 'column' }}>
             {!inJob && <PlacesBar me={me.data} />}
+            <Tour me={me.data} />
             <Outlet />
         </Box>
     );

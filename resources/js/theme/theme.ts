@@ -106,6 +106,16 @@ export function facelift(mode: 'light' | 'dark') {
                         color: role.ink,
                         borderColor: role.quiet,
                         '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: role.action, color: role.panel },
+                        // Where the browser chooses the colours, what is chosen is still told apart.
+                        '@media (forced-colors: active)': {
+                            forcedColorAdjust: 'none',
+                            backgroundColor: 'ButtonFace',
+                            color: 'ButtonText',
+                            '&.Mui-selected, &.Mui-selected:hover': {
+                                backgroundColor: 'Highlight',
+                                color: 'HighlightText',
+                            },
+                        },
                         '&.Mui-selected.Mui-disabled': { backgroundColor: role.quiet, color: role.panel },
                     },
                 },

@@ -44,10 +44,12 @@ export function Tried({ tried, wide, take, set }: Props) {
                         degrees: off.bond.toFixed(0),
                         band: band && ` (${band.low.toFixed(0)}–${band.high.toFixed(0)})`,
                     })}
+                    why={say('why.bond-heat')}
                 />
                 <Figure
                     name={say('page.tried.battery-stop-at', { batteryStop: a.limits.batteryStop })}
                     value={inUnits(`${off.battery.toFixed(0)} °C`)}
+                    why={say('why.battery-heat')}
                 />
                 <Figure
                     name={say('page.tried.panel-limit', {
@@ -61,8 +63,13 @@ export function Tried({ tried, wide, take, set }: Props) {
                                 : '',
                     })}
                     value={inUnits(`${off.panel.toFixed(0)} °C`)}
+                    why={say('why.panel-heat')}
                 />
-                <Figure name={say('page.tried.of-what-the-panel-bears')} value={`${Math.round(100 * a.panelUsed)} %`} />
+                <Figure
+                    name={say('page.tried.of-what-the-panel-bears')}
+                    value={`${Math.round(100 * a.panelUsed)} %`}
+                    why={say('why.panel-budget')}
+                />
             </Box>
             <Typography>
                 <b>{a.best ? say('page.tried.gentlest-that-works') : say('page.tried.nothing-works')}</b>

@@ -47,7 +47,11 @@ function Totals({ all, owed, currency }: { all: Row; owed: string; currency: str
     const each = (Number(all.margin) / Math.max(1, all.jobs)).toFixed(2);
     return (
         <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
-            <Figure name={say('page.record.left-in-all')} value={amount(all.margin, currency)} />
+            <Figure
+                name={say('page.record.left-in-all')}
+                value={amount(all.margin, currency)}
+                why={say('why.left-in-all')}
+            />
             <Figure name={say('page.record.left-of-a-job')} value={amount(each, currency)} />
             <Figure
                 name={say('page.record.an-hour-brings')}

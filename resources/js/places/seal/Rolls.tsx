@@ -80,7 +80,7 @@ export function Rolls() {
                             <TableCell align="right">{say('page.rolls.thickness-mm')}</TableCell>
                             <TableCell align="right">{say('page.rolls.gives')}</TableCell>
                             <TableCell align="right">{say('page.rolls.left-m')}</TableCell>
-                            <TableCell />
+                            <TableCell component="td" />
                         </TableRow>
                     </TableHead>
                     <TableBody>

@@ -20,18 +20,20 @@ export function Shelf() {
     const here = ROOMS.find((r) => r.to === pathname)?.to ?? '/shelf';
     return (
         <Box component="main" sx={{ px: 3, pb: 3, pt: 1, maxWidth: 1280, width: '100%', mx: 'auto' }}>
-            <Tabs component="nav" aria-label={say('page.shelf')} value={here} sx={{ mb: 2 }}>
-                {ROOMS.map((r) => (
-                    <Tab
-                        key={r.to}
-                        value={r.to}
-                        label={r.label}
-                        component={Link}
-                        to={r.to}
-                        {...(r.to === here ? { 'aria-current': 'page' as const } : {})}
-                    />
-                ))}
-            </Tabs>
+            <Box component="nav" aria-label={say('page.shelf')} sx={{ mb: 2 }}>
+                <Tabs aria-label={say('page.shelf')} value={here} variant="scrollable" scrollButtons={false}>
+                    {ROOMS.map((r) => (
+                        <Tab
+                            key={r.to}
+                            value={r.to}
+                            label={r.label}
+                            component={Link}
+                            to={r.to}
+                            {...(r.to === here ? { 'aria-current': 'page' as const } : {})}
+                        />
+                    ))}
+                </Tabs>
+            </Box>
             <Outlet />
         </Box>
     );

@@ -46,7 +46,7 @@ export function ToOrder() {
                             <TableCell align="right">{say('page.reorder.used')}</TableCell>
                             <TableCell align="right">{say('page.reorder.at-or-below')}</TableCell>
                             <TableCell align="right">{say('page.reorder.comes-after')}</TableCell>
-                            <TableCell />
+                            <TableCell component="td" />
                         </TableRow>
                     </TableHead>
                     <TableBody>

@@ -10,17 +10,17 @@ import { report } from '../../bench/useOutbox';
 import { useRun } from '../../bench/useRun';
 import { useTransfer } from '../../calibration/useTransfer';
 import { useLaying } from '../../seal/useLaying';
+import { KeyList } from '../../shell/KeyList';
 import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
 import { say } from '../../words/words';
 import { Drawing } from './Drawing';
 import { HeatStrip } from './HeatStrip';
 import { CapturePanel } from './capture/CapturePanel';
-import { KeysHelp } from './KeysHelp';
 import { Ledger } from './Ledger';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
-import { useBenchKeys } from './useBenchKeys';
+import { KEYS, useBenchKeys } from './useBenchKeys';
 import { useCapture } from './useCapture';
 import { useDrag } from './useDrag';
 
@@ -196,7 +196,7 @@ function Working({ job, phone, plan, run }: Props) {
             {shown.ledger && (
                 <Ledger job={job.id} phone={phone} plan={plan} run={run} close={() => show('ledger', false)} />
             )}
-            {shown.keys && <KeysHelp close={() => show('keys', false)} />}
+            {shown.keys && <KeyList keys={KEYS} close={() => show('keys', false)} />}
             <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
                 {step ? say(`phase.${step.phase}`) : say('page.all-steps-done')}
             </Box>

@@ -48,7 +48,15 @@ export function HeatBar({ job, heat, words, heating, mayWork, strip }: Props) {
         <Box
             component="section"
             aria-label={say('page.heat-bar.heat-now')}
-            sx={{ bgcolor: slate.deep, color: slate.line, px: 1.5, pt: 0.75, display: 'grid', gap: 0.5 }}
+            sx={{
+                forcedColorAdjust: 'none',
+                bgcolor: slate.deep,
+                color: slate.line,
+                px: 1.5,
+                pt: 0.75,
+                display: 'grid',
+                gap: 0.5,
+            }}
         >
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Box sx={{ whiteSpace: 'nowrap' }}>

@@ -178,7 +178,9 @@ export function HandOver() {
                                         say('page.hand-over.finished'),
                                         '',
                                     ].map((h) => (
-                                        <TableCell key={h}>{h}</TableCell>
+                                        <TableCell key={h} {...(h === '' ? { component: 'td' } : {})}>
+                                            {h}
+                                        </TableCell>
                                     ))}
                                 </TableRow>
                             </TableHead>

@@ -76,7 +76,7 @@ export function GateList({ job, plan, run, gate, phone, condition, mayWork, loca
                 return (
                     <Box key={f.function}>
                         {first && (
-                            <Typography component="h3" sx={{ fontWeight: 700, mt: i === 0 ? 0 : 1 }}>
+                            <Typography component="h2" sx={{ fontWeight: 700, mt: i === 0 ? 0 : 1 }}>
                                 {say(`cover.${cover}`)}
                             </Typography>
                         )}

@@ -124,12 +124,38 @@ export function PlanStation() {
                                 p: 2.5,
                             }}
                         >
-                            <Figure name={say('page.plan.hands-on')} value={minutes(p.summary.handsOn)} />
-                            <Figure name={say('page.plan.waiting')} value={minutes(p.summary.waiting)} />
-                            <Figure name={say('page.plan.steps')} value={String(p.summary.steps)} />
-                            <Figure name={say('page.plan.screws')} value={String(p.summary.screws)} />
-                            <Figure name={say('page.plan.tool-changes-turns')} value={String(p.summary.changes)} />
-                            <Figure name={say('page.plan.battery-on')} value={`${p.summary.batteryCycles} ×`} />
+                            <Figure
+                                name={say('page.plan.hands-on')}
+                                value={minutes(p.summary.handsOn)}
+                                why={say('why.hands', {
+                                    own: p.steps.some((s) => s.times !== undefined) ? 'yes' : 'no',
+                                })}
+                            />
+                            <Figure
+                                name={say('page.plan.waiting')}
+                                value={minutes(p.summary.waiting)}
+                                why={say('why.waiting')}
+                            />
+                            <Figure
+                                name={say('page.plan.steps')}
+                                value={String(p.summary.steps)}
+                                why={say('why.steps')}
+                            />
+                            <Figure
+                                name={say('page.plan.screws')}
+                                value={String(p.summary.screws)}
+                                why={say('why.screws')}
+                            />
+                            <Figure
+                                name={say('page.plan.tool-changes-turns')}
+                                value={String(p.summary.changes)}
+                                why={say('why.changes')}
+                            />
+                            <Figure
+                                name={say('page.plan.battery-on')}
+                                value={`${p.summary.batteryCycles} ×`}
+                                why={say('why.battery')}
+                            />
                         </Box>
                         <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
                             {say('page.plan.removals-in-the-order-with-the', {

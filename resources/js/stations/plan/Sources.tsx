@@ -72,7 +72,7 @@ export function Sources({ job, plan }: Props) {
                 <TableHead>
                     <TableRow>
                         <TableCell>{say('sources.source')}</TableCell>
-                        <TableCell />
+                        <TableCell component="td" />
                         {COLUMNS.map((c) => (
                             <TableCell key={c} align="right" sx={{ whiteSpace: 'nowrap' }}>
                                 {say(`sources.${c}`)}

@@ -10,6 +10,7 @@ import { mono } from '../../theme/tokens';
 import { amount, minutes, say, sayReason } from '../../words/words';
 import { Ticked } from '../../shell/Ticked';
 import { FigureBar } from '../../shell/FigureBar';
+import { Why } from '../../shell/Why';
 import { WideTable } from '../../shell/WideTable';
 import { WayDrawing } from './WayDrawing';
 
@@ -29,7 +30,7 @@ const hands = (w: Way): string =>
     w.guess ? `${Math.round(w.guess.least / 60)}–${minutes(w.guess.longest)}` : minutes(w.handsOn);
 
 /** What a row is called, what it says of a way, and whether that is a figure. */
-type RowOf = [string, (w: Way) => ReactNode, boolean?];
+type RowOf = [string, (w: Way) => ReactNode, boolean?, why?: string];
 
 const figure = (text: string | undefined): number => Number(text ?? 0);
 
@@ -59,10 +60,14 @@ export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
                     {...(w.guess ? { low: w.guess.least, high: w.guess.longest } : {})}
                 />
             ),
+            false,
+            say('why.hands-of-way'),
         ],
         [
             say('page.ways.price'),
             (w) => <FigureBar text={money(w.money?.gross)} value={figure(w.money?.gross)} most={most.price} />,
+            false,
+            say('why.price'),
         ],
         ...(inside
             ? [
@@ -75,6 +80,8 @@ export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
                               most={most.margin}
                           />
                       ),
+                      false,
+                      say('why.margin'),
                   ] satisfies RowOf,
               ]
             : []),
@@ -86,6 +93,8 @@ export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
                     <Risks way={w} />
                 </>
             ),
+            false,
+            say('why.risk'),
         ],
         [say('page.ways.on-the-shelf'), (w) => (w.item ? `${w.item.label} ${w.item.name}` : say('page.ways.none'))],
     ];
@@ -131,7 +140,7 @@ export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
         >
             <TableHead>
                 <TableRow>
-                    <TableCell sx={{ width: 138 }} />
+                    <TableCell component="td" sx={{ width: 138 }} />
                     {ways.map((w) => (
                         <TableCell
                             key={w.kind}
@@ -190,11 +199,12 @@ export function Ways({ phone, ways, currency, chosen, busy, choose }: Props) {
     );
 }
 
-function Compared({ row: [name, cell, figures], ways }: { row: RowOf; ways: Way[] }) {
+function Compared({ row: [name, cell, figures, why], ways }: { row: RowOf; ways: Way[] }) {
     return (
         <TableRow>
             <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
                 {name}
+                {why !== undefined && <Why of={name}>{why}</Why>}
             </TableCell>
             {ways.map((w) => (
                 <TableCell key={w.kind} sx={figures ? { fontFamily: mono, fontVariantNumeric: 'tabular-nums' } : {}}>

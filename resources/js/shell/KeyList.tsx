@@ -1,18 +1,28 @@
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { say } from '../../words/words';
-import { KEYS } from './useBenchKeys';
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+import { say } from '../words/words';
+import type { KeyRow } from './keys';
 
-/** What every key of the bench does. */
-export function KeysHelp({ close }: { close: () => void }) {
+interface Props {
+    keys: readonly KeyRow[];
+    close: () => void;
+    /** What else helps. */
+    children?: ReactNode;
+}
+
+/** What every key of a page does. */
+export function KeyList({ keys, close, children }: Props) {
     return (
         <Dialog open onClose={close} aria-labelledby="keys-title">
-            <DialogTitle id="keys-title">{say('page.bench.keys')}</DialogTitle>
+            <DialogTitle id="keys-title">{say('page.keys.title')}</DialogTitle>
             <DialogContent>
                 <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1.5, m: 0 }}>
-                    {KEYS.map(([key, what]) => (
+                    {keys.map(([key, what]) => (
                         <Box key={key} sx={{ display: 'contents' }}>
                             <Box component="dt" sx={{ fontWeight: 700 }}>
                                 {key}
@@ -24,6 +34,10 @@ export function KeysHelp({ close }: { close: () => void }) {
                     ))}
                 </Box>
             </DialogContent>
+            <DialogActions>
+                {children}
+                <Button onClick={close}>{say('page.close')}</Button>
+            </DialogActions>
         </Dialog>
     );
 }
