@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { collisions, sideways, smallTargets, smallTexts } from './looked-at';
-import { signIn, violations } from './technician';
+import { planned, signIn, violations } from './technician';
 
 interface Row {
     id: string;
@@ -86,47 +86,113 @@ test('every view at every size', async ({ page }) => {
     expect(found).toEqual([]);
 });
 
-const LOOKS = [
-    { name: 'light', size: { width: 1280, height: 800 }, media: { colorScheme: 'light' } },
-    { name: 'dark', size: { width: 1280, height: 800 }, media: { colorScheme: 'dark' }, dark: true },
-    { name: 'forced colours', size: { width: 1280, height: 800 }, media: { forcedColors: 'active' } },
-    // Twice as large in a window of 1280 by 800 is half of it.
-    { name: 'at 200 %', size: { width: 640, height: 400 }, media: { reducedMotion: 'reduce' } },
-] as const;
+/** Colours that the browser chooses, twice as large (half the window), and nothing that moves. */
+const AWAY = {
+    name: 'forced colours at 200 %',
+    size: { width: 640, height: 400 },
+    media: { forcedColors: 'active', reducedMotion: 'reduce' },
+} as const;
+const USUAL = { colorScheme: 'light', forcedColors: 'none', reducedMotion: 'no-preference' } as const;
 
-test('axe finds nothing on any view in any look', async ({ page }) => {
-    test.setTimeout(600_000);
+test('axe finds nothing on any view: light, dark, forced colours, at 200 %', async ({ page }) => {
+    test.setTimeout(400_000);
     await signIn(page, 'technician');
     const found: string[] = [];
+    const look = async (name: string, as: string): Promise<void> => {
+        await drawnAnew(page);
+        for (const v of await violations(page)) {
+            found.push(`${name}, ${as}: ${v}`);
+        }
+        const moving = await page.evaluate(() => document.getAnimations().length);
+        if (moving > 0) {
+            found.push(`${name}, ${as}: ${moving} things move by themselves`);
+        }
+    };
     const all = await views(page);
-    for (const look of LOOKS) {
-        await page.goto('/');
-        if ('dark' in look) {
+    for (const dark of [false, true]) {
+        if (dark) {
+            await page.emulateMedia(USUAL);
+            await page.setViewportSize({ width: 1280, height: 800 });
+            await page.goto('/');
             await page.getByRole('button', { name: 'Dark look' }).click();
         }
-        await page.emulateMedia({
-            colorScheme: 'light',
-            forcedColors: 'none',
-            reducedMotion: 'no-preference',
-            ...look.media,
-        });
-        await page.setViewportSize(look.size);
         for (const [name, path] of all) {
+            await page.emulateMedia(USUAL);
+            await page.setViewportSize({ width: 1280, height: 800 });
             await page.goto(path);
             await page.waitForLoadState('networkidle');
-            await drawnAnew(page);
-            for (const v of await violations(page)) {
-                found.push(`${name}, ${look.name}: ${v}`);
+            await look(name, dark ? 'dark' : 'light');
+            if (!dark) {
+                await page.emulateMedia({ ...USUAL, ...AWAY.media });
+                await page.setViewportSize(AWAY.size);
+                await look(name, AWAY.name);
             }
-            const moving = await page.evaluate(() => document.getAnimations().length);
-            if (moving > 0) {
-                found.push(`${name}, ${look.name}: ${moving} things move by themselves`);
-            }
-        }
-        if ('dark' in look) {
-            await page.goto('/');
-            await page.getByRole('button', { name: 'Light look' }).click();
         }
     }
     expect(found).toEqual([]);
+});
+
+interface Smooth {
+    frames: number;
+    long: number;
+}
+
+/** Frames that the browser shows in three seconds, and tasks of more than 50 ms among them. */
+const smoothness = (page: Page): Promise<Smooth> =>
+    page.evaluate(
+        () =>
+            new Promise((done) => {
+                let [frames, long] = [0, 0];
+                const watch = new PerformanceObserver((list) => (long += list.getEntries().length));
+                watch.observe({ entryTypes: ['longtask'] });
+                const end = performance.now() + 3000;
+                const frame = (now: number) => {
+                    frames += 1;
+                    if (now < end) {
+                        requestAnimationFrame(frame);
+                    } else {
+                        watch.disconnect();
+                        done({ frames, long });
+                    }
+                };
+                requestAnimationFrame(frame);
+            }),
+    );
+
+test('clocks run on a job of more than eighty steps as smoothly as on an empty page', async ({ page }) => {
+    await signIn(page, 'technician');
+    await planned(page, {
+        find: 'Fern 5',
+        phone: 'Brasca Fern 5',
+        code: 'BF5-E',
+        customer: 'Long Job',
+        seen: ['Lines', 'Frame bent'],
+        kind: 'Display with frame',
+        label: 'S-205',
+    });
+    await page.getByRole('link', { name: 'To the bench' }).click();
+    await expect(page.getByRole('navigation', { name: 'Steps' })).toBeVisible();
+    const counted = await page.evaluate(async () => {
+        const id = location.pathname.split('/')[2];
+        const plan = (await (
+            await fetch(`/api/jobs/${id}/plan`, { headers: { Accept: 'application/json' } })
+        ).json()) as {
+            steps: unknown[];
+        };
+        return plan.steps.length;
+    });
+    expect(counted).toBeGreaterThan(80);
+    const [, bench] = (await views(page)).find(([name]) => name === 'bench') ?? [];
+    const measured: Smooth[] = [await smoothness(page)];
+    // One whose heat is followed: strip, clock and drawing.
+    await page.goto(bench ?? '');
+    await expect(page.getByRole('img', { name: /^Temperature of/ })).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    measured.push(await smoothness(page));
+    await page.goto('about:blank');
+    const empty = await smoothness(page);
+    for (const one of measured) {
+        expect(one.long).toBe(0);
+        expect(one.frames / empty.frames).toBeGreaterThan(0.95);
+    }
 });
