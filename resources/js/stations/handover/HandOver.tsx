@@ -1,12 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -23,10 +16,11 @@ import { moment, say, sayReason, sentence } from '../../words/words';
 import { stepTitle } from '../../words/stepWords';
 import { useRun } from '../../bench/useRun';
 import { CameBack } from './CameBack';
+import { CloseJob, type Said } from './CloseJob';
 import { going, KeptOldParts, OldParts, type Going } from './OldParts';
 import { PhoneReview } from './PhoneReview';
 import { PostBack } from './PostBack';
-import { WideTable } from '../../shell/WideTable';
+import { TestsBeforeAndAfter } from './TestsBeforeAndAfter';
 
 /** What is still open, what the customer hears, the sheet, and the job closed. */
 export function HandOver() {
@@ -34,9 +28,7 @@ export function HandOver() {
     const view = useRun(job.id);
     const proof = useQuery(queries.proof(job.id));
     const unpriced = (useQuery(queries.troubles(job.id)).data?.data ?? []).filter((t) => t.quote && t.agreed === null);
-    const [told, setTold] = useState(false);
-    const [bare, setBare] = useState(false);
-    const [reason, setReason] = useState('');
+    const [said, setSaid] = useState<Said>({ told: false, bare: false, reason: '' });
     const after = useQuery(queries.after(job.id)).data;
     const review = useQuery(queries.phoneReview(job.id)).data?.review ?? null;
     const [keepPhone, setKeepPhone] = useState(true);
@@ -48,10 +40,10 @@ export function HandOver() {
                 params: { path: { job: job.id } },
                 body: {
                     version: job.version,
-                    customerTold: told,
-                    filmOff: bare,
+                    customerTold: said.told,
+                    filmOff: said.bare,
                     keepPhone,
-                    newFaultsReason: reason.trim() === '' ? null : reason,
+                    newFaultsReason: said.reason.trim() === '' ? null : said.reason,
                     oldParts: goes.map((g) => ({ ...g, place: g.place.trim() === '' ? null : g.place })),
                 },
             }),
@@ -70,12 +62,6 @@ export function HandOver() {
     const film = (view.run.ledger.on[AT_HAND_OVER] ?? 0) > 0;
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
-    const missing = [
-        left.length > 0 ? say('page.hand-over.steps-left', { left: left.length }) : null,
-        newFaults.length > 0 && reason.trim() === '' ? say('page.hand-over.not-agreed') : null,
-        film && !bare ? say('page.hand-over.film-still-on') : null,
-        told ? null : say('page.hand-over.not-told'),
-    ].filter((m) => m !== null);
     return (
         <Box
             component="main"
@@ -164,51 +150,7 @@ export function HandOver() {
                     />
                 )}
                 {closed && after && <KeptOldParts kept={after.kept} />}
-                {final && (
-                    <Box component="section" aria-label={say('page.hand-over.tests-before-and-after')}>
-                        <Typography component="h2" variant="h2">
-                            {say('page.hand-over.tests-before-and-after')}
-                        </Typography>
-                        <WideTable name={say('page.hand-over.tests-before-and-after')}>
-                            <TableHead>
-                                <TableRow>
-                                    {[
-                                        say('page.hand-over.function'),
-                                        say('page.hand-over.at-check-in'),
-                                        say('page.hand-over.finished'),
-                                        '',
-                                    ].map((h) => (
-                                        <TableCell key={h} {...(h === '' ? { component: 'td' } : {})}>
-                                            {h}
-                                        </TableCell>
-                                    ))}
-                                </TableRow>
-                            </TableHead>
-                            <TableBody>
-                                {final.rows.map((r) => (
-                                    <TableRow key={r.function}>
-                                        <TableCell>{say(`function.${r.function}`)}</TableCell>
-                                        <TableCell>{say(`state.${r.before}`)}</TableCell>
-                                        <TableCell>
-                                            {r.after === null
-                                                ? say('page.hand-over.not-tested')
-                                                : say(`outcome.${r.after}`)}
-                                        </TableCell>
-                                        <TableCell
-                                            sx={(t) =>
-                                                r.change === 'new-fault'
-                                                    ? { color: t.palette.role.stop, fontWeight: 700 }
-                                                    : {}
-                                            }
-                                        >
-                                            {say(`change.${r.change}`)}
-                                        </TableCell>
-                                    </TableRow>
-                                ))}
-                            </TableBody>
-                        </WideTable>
-                    </Box>
-                )}
+                {final && <TestsBeforeAndAfter rows={final.rows} />}
                 {after?.post && <PostBack job={job} post={after.post} />}
                 <Box component="section" aria-label={say('page.hand-over.at-the-customers-eye')}>
                     <Typography component="h2" variant="h2">
@@ -263,43 +205,17 @@ export function HandOver() {
                     <CameBack job={job} functions={final?.rows.map((r) => r.function) ?? []} />
                 )}
                 {!closed && (
-                    <>
-                        {newFaults.length > 0 && (
-                            <TextField
-                                label={say('page.hand-over.what-was-agreed-about-the-new')}
-                                value={reason}
-                                onChange={(e) => setReason(e.target.value)}
-                                multiline
-                                slotProps={{ htmlInput: { maxLength: 300 } }}
-                            />
-                        )}
-                        {film && (
-                            <FormControlLabel
-                                sx={{ minHeight: 48 }}
-                                control={<Checkbox checked={bare} onChange={(_, v) => setBare(v)} />}
-                                label={say('page.hand-over.the-outer-film-came-off-before')}
-                            />
-                        )}
-                        <FormControlLabel
-                            sx={{ minHeight: 48 }}
-                            control={<Checkbox checked={told} onChange={(_, v) => setTold(v)} />}
-                            label={say('page.hand-over.the-customer-was-told-all-of')}
-                        />
-                        {missing.length > 0 && (
-                            <span>
-                                <b>{say('page.go-on.missing')}</b> {missing.join('; ')}
-                            </span>
-                        )}
-                        <Refusal error={close.error} job={job.id} />
-                        <Button
-                            variant="contained"
-                            onClick={() => close.mutate(undefined)}
-                            disabled={close.isPending}
-                            sx={{ minHeight: 76, fontSize: '1.2rem' }}
-                        >
-                            {say('page.hand-over.hand-over-and-close')}
-                        </Button>
-                    </>
+                    <CloseJob
+                        job={job.id}
+                        newFaults={newFaults.length > 0}
+                        film={film}
+                        stepsLeft={left.length}
+                        said={said}
+                        tell={setSaid}
+                        error={close.error}
+                        busy={close.isPending}
+                        close={() => close.mutate(undefined)}
+                    />
                 )}
             </Box>
         </Box>
