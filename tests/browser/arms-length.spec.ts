@@ -196,3 +196,33 @@ test('clocks run on a job of more than eighty steps as smoothly as on an empty p
         expect(one.frames / empty.frames).toBeGreaterThan(0.95);
     }
 });
+
+test('help: the keys of the page, the way on, and a tour that is put away for good', async ({ page }) => {
+    await signIn(page, 'technician');
+    const all = await views(page);
+    const [, scope = ''] = all.find(([name]) => name === 'scope') ?? [];
+    await page.goto(scope);
+    await expect(page.getByRole('region', { name: 'What comes next' })).toBeVisible();
+    await page.keyboard.press('?');
+    const keys = page.getByRole('dialog', { name: 'Keys of this page' });
+    await expect(keys).toContainText('On to the next station');
+    expect(await violations(page)).toEqual([]);
+    await keys.getByRole('button', { name: 'Show the tour of a first job' }).click();
+    const tour = page.getByRole('complementary', { name: 'Tour of a first job' });
+    await expect(tour).toContainText('Tour, 2 of 6');
+    await page.keyboard.press('g');
+    await expect(page).not.toHaveURL(/scope$/);
+    await expect(tour).not.toContainText('Tour, 2 of 6');
+    await tour.getByRole('button', { name: 'Put the tour away' }).click();
+    await expect(tour).toBeHidden();
+    await page.reload();
+    await expect(
+        page.getByRole('region', { name: 'What comes next' }).or(page.getByRole('navigation', { name: 'Steps' })),
+    ).toBeVisible();
+    await expect(tour).toBeHidden();
+    await page.goto(scope);
+    const why = page.getByRole('button', { name: 'Where it comes from: Price' });
+    await expect(why).toHaveAttribute('aria-expanded', 'false');
+    await why.click();
+    await expect(page.getByText(/the minutes at the shop’s rate/)).toBeVisible();
+});

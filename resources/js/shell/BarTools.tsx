@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useLook } from '../theme/Look';
@@ -10,14 +8,33 @@ import { say } from '../words/words';
 /** The look, the account, and signing out: side by side, or behind one button where it is narrow. */
 export function BarTools({ signOut }: { signOut: () => void }) {
     const look = useLook();
-    const [at, setAt] = useState<HTMLElement | null>(null);
+    const [open, setOpen] = useState(false);
     const light = look.mode === 'light';
-    const turned = say(light ? 'page.places-bar.dark-look' : 'page.places-bar.light-look');
-    const close = () => setAt(null);
     return (
         <>
-            <Box sx={{ display: { xs: 'none', md: 'flex' }, gap: 2 }}>
-                <Button onClick={look.turn} color="inherit" aria-label={turned}>
+            <Button
+                color="inherit"
+                aria-expanded={open}
+                onClick={() => setOpen(!open)}
+                sx={{ display: { xs: 'inline-flex', md: 'none' } }}
+            >
+                {say('page.places-bar.more')}
+            </Button>
+            <Box
+                sx={{
+                    // Narrow: a row of its own under the bar's first, while it is open.
+                    display: { xs: open ? 'flex' : 'none', md: 'flex' },
+                    gap: { xs: 0.5, md: 2 },
+                    flex: { xs: '1 0 100%', md: 'none' },
+                    order: { xs: 8, md: 0 },
+                    justifyContent: 'end',
+                }}
+            >
+                <Button
+                    onClick={look.turn}
+                    color="inherit"
+                    aria-label={say(light ? 'page.places-bar.dark-look' : 'page.places-bar.light-look')}
+                >
                     {say(light ? 'page.places-bar.dark' : 'page.places-bar.light')}
                 </Button>
                 <Button component={Link} to="/me" color="inherit">
@@ -27,26 +44,6 @@ export function BarTools({ signOut }: { signOut: () => void }) {
                     {say('page.places-bar.sign-out')}
                 </Button>
             </Box>
-            <Button
-                color="inherit"
-                aria-haspopup="menu"
-                aria-expanded={at !== null}
-                onClick={(e) => setAt(e.currentTarget)}
-                sx={{ display: { xs: 'inline-flex', md: 'none' } }}
-            >
-                {say('page.places-bar.more')}
-            </Button>
-            <Menu anchorEl={at} open={at !== null} onClose={close} onClick={close}>
-                <MenuItem onClick={look.turn} sx={{ minHeight: 48 }}>
-                    {turned}
-                </MenuItem>
-                <MenuItem component={Link} to="/me" sx={{ minHeight: 48 }}>
-                    {say('page.places-bar.account')}
-                </MenuItem>
-                <MenuItem onClick={signOut} sx={{ minHeight: 48 }}>
-                    {say('page.places-bar.sign-out')}
-                </MenuItem>
-            </Menu>
         </>
     );
 }

@@ -1,19 +1,33 @@
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useLocation } from 'react-router';
 import { say } from '../words/words';
-import { KeyList } from './KeyList';
-import { keysOf } from './keys';
-import { showTour } from './tourShown';
+
+/** Fetched when somebody asks: the first page does without it. */
+const PageKeys = lazy(async () => ({ default: (await import('./PageKeys')).PageKeys }));
 
 /** The question mark: on every page it lists what the keys of this page do, and brings the tour back. */
 export function Help() {
     const { pathname } = useLocation();
     const [open, setOpen] = useState(false);
+    // The bench has keys, and a list, of its own.
     const bench = pathname.endsWith('/bench');
-    useHotkeys('shift+slash', () => setOpen(true), { enabled: !bench, enableOnFormTags: false });
-    useHotkeys('slash', findField, { enabled: !bench, enableOnFormTags: false, preventDefault: true });
+    useEffect(() => {
+        const pressed = (e: KeyboardEvent) => {
+            const typing = e.target instanceof HTMLElement && e.target.closest('input, textarea, select') !== null;
+            if (bench || typing || e.ctrlKey || e.metaKey || e.altKey) {
+                return;
+            }
+            if (e.key === '?') {
+                setOpen(true);
+            } else if (e.key === '/') {
+                e.preventDefault();
+                findField();
+            }
+        };
+        window.addEventListener('keydown', pressed);
+        return () => window.removeEventListener('keydown', pressed);
+    }, [bench]);
     return (
         <>
             {!bench && (
@@ -27,22 +41,15 @@ export function Help() {
                 </Button>
             )}
             {open && (
-                <KeyList keys={keysOf(pathname)} close={() => setOpen(false)}>
-                    <Button
-                        onClick={() => {
-                            showTour();
-                            setOpen(false);
-                        }}
-                    >
-                        {say('page.keys.tour')}
-                    </Button>
-                </KeyList>
+                <Suspense fallback={null}>
+                    <PageKeys pathname={pathname} close={() => setOpen(false)} />
+                </Suspense>
             )}
         </>
     );
 }
 
-/** The first field of the page that finds something: a text field before anything else. */
+/** The first field of the page that finds something. */
 function findField(): void {
     document.querySelector<HTMLInputElement>('main input[type=search], main input[type=text]')?.focus();
 }

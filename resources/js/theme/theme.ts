@@ -73,6 +73,15 @@ export function facelift(mode: 'light' | 'dark') {
                 styleOverrides: {
                     'html, body, #root': { height: '100%' },
                     a: { color: role.action },
+                    '@page': { margin: '14mm 12mm' },
+                    // On paper: no bars and no clocks, black on white, nothing cut in two.
+                    '@media print': {
+                        'header, aside': { display: 'none !important' },
+                        'body, #root': { background: 'none', height: 'auto' },
+                        'figure, tr, section': { breakInside: 'avoid' },
+                        'h1, h2, h3': { breakAfter: 'avoid' },
+                        'figure svg': { maxWidth: '100%', height: 'auto' },
+                    },
                     'input[type=range]': touched({ minHeight: 48 }),
                     summary: touched({ minHeight: 48, display: 'list-item', alignContent: 'center' }),
                     ':focus-visible': { outline: `3px solid ${role.action}`, outlineOffset: 2 },

@@ -3,6 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { PhoneFile, Plan } from '../../../resources/js/api/client';
 import { screwsOf } from '../../../resources/js/bench/ledger';
+import { repeatsOf } from '../../../resources/js/bench/repeats';
 import { marksFor, moveOf } from '../../../resources/js/mat/marks';
 import { stepFigures, stepText, stepTitle } from '../../../resources/js/words/stepWords';
 import { sayReason } from '../../../resources/js/words/words';
@@ -58,6 +59,14 @@ describe.each(jobs)('%s, %s', (id, kind) => {
                 ...step.because.map(sayReason),
             ].join(' | ');
             expect(said, step.id).not.toMatch(/[{}]|undefined|NaN|\b(step|text|reason|note|caution)\.[a-z]/);
+        }
+    });
+    it('tells steps of the same words apart, and says which edge a heating is for', () => {
+        const told = repeatsOf(plan);
+        const names = plan.steps.map((s) => `${stepTitle(s)} ${told.get(s.id) ?? ''}`);
+        expect(new Set(names).size).toBe(names.length);
+        for (const s of plan.steps.filter((one) => one.kind === 'reheat')) {
+            expect(told.get(s.id), s.id).toMatch(/for: /);
         }
     });
     it('draws every screw, connector and part that a step is about', () => {

@@ -20,6 +20,9 @@ interface Props {
     rows: { key: string; values: Value[]; shown?: (string | null)[]; more?: ReactNode }[];
 }
 
+/** Links lead nowhere on paper. */
+const ON_SCREEN = { '@media print': { display: 'none' } };
+
 /** A table that stands beside its picture: every figure in it can be read, copied, and taken along as a file. */
 export function RecordTable({ name, heads, rows, moreHead = say('page.record.behind-it') }: Props) {
     const more = rows.some((r) => r.more !== undefined);
@@ -33,7 +36,7 @@ export function RecordTable({ name, heads, rows, moreHead = say('page.record.beh
                                 {h}
                             </TableCell>
                         ))}
-                        {more && <TableCell sx={{ fontWeight: 700 }}>{moreHead}</TableCell>}
+                        {more && <TableCell sx={{ fontWeight: 700, ...ON_SCREEN }}>{moreHead}</TableCell>}
                     </TableRow>
                 </TableHead>
                 <TableBody>
@@ -50,7 +53,7 @@ export function RecordTable({ name, heads, rows, moreHead = say('page.record.beh
                                     {row.shown?.[i] ?? v ?? '–'}
                                 </TableCell>
                             ))}
-                            {more && <TableCell sx={{ whiteSpace: 'nowrap' }}>{row.more}</TableCell>}
+                            {more && <TableCell sx={{ whiteSpace: 'nowrap', ...ON_SCREEN }}>{row.more}</TableCell>}
                         </TableRow>
                     ))}
                 </TableBody>
