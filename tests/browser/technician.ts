@@ -32,7 +32,7 @@ export async function signIn(page: Page, account = 'technician'): Promise<void> 
     signedIn.set(account, await page.context().cookies());
 }
 
-/** Everything that axe finds on the screen as it now is, whatever it weighs, advice on landmarks and headings as well. */
+/** Everything that axe finds on the screen as it now is, whatever it weighs, advice on landmarks and headings too. */
 export async function violations(page: Page): Promise<string[]> {
     const found = await new AxeBuilder({ page })
         .setLegacyMode(true)

@@ -46,7 +46,7 @@ const OVER_IT = 150;
 /** Beside a whole phone there is as much room as this. */
 const LEAST = BESIDE_WORDS - APART - EDGE - 1;
 
-/** Where words may stand: beside the phone, clear of the buttons at the upper right and of the scale at the lower left. */
+/** Where words may stand: beside the phone, clear of the buttons at the upper right and the scale at the lower left. */
 export function columnsOf(size: Size, phone: Size, v: View): { left: Box; right: Box } {
     const left = v.x - APART - EDGE;
     const right = size.width - EDGE - (v.x + v.scale * phone.width + APART);

@@ -14,7 +14,10 @@ interface Props {
     way: Schemas['Way'];
 }
 
-/** What a way of doing the job disturbs, the back, and the front where that is touched: off is dashed, over to the new part filled, paired doubled. */
+/**
+ * What a way of doing the job disturbs, the back, and the front where that is touched: off is dashed, over to the new
+ * part filled, paired doubled.
+ */
 export function WayDrawing({ phone, way }: Props) {
     const { width, height, radius } = outlineOf(phone);
     const off = new Set(way.disturbed.off);
