@@ -9,7 +9,7 @@ interface Props {
     children: ReactNode;
 }
 
-/** The places, or the stations of a job, in the bar: where it is narrow in a row of their own, pushed with the thumb. */
+/** The places, or the stations of a job, in the bar; narrow, in a row of their own that is pushed with the thumb. */
 export function BarTabs({ name, value, wide = false, children }: Props) {
     return (
         <Box

@@ -66,7 +66,7 @@ export function layOut(labels: readonly Labelled[], columns: Columns, middle: nu
     }
 }
 
-/** One below the other, as near to the height of their places as the others let them; lines that cross change places. */
+/** One below the other, as near to the height of their places as can be; lines that cross change places. */
 function stacked(labels: readonly Labelled[], side: ColumnSide, column: Box): InColumn[] {
     const order = [...labels].sort((a, b) => a.at.y - b.at.y);
     // Each change makes the lines shorter together; as many as there are pairs are enough.
