@@ -76,7 +76,7 @@ test('a learnt window is taken over and back', async ({ page }) => {
     await expect(window.getByText(/your shop’s record: .* 7[01]\.\d °C\. From \d+ jobs/)).toBeVisible();
     await window.getByRole('button', { name: /^Back to the estimate/ }).click();
     await expect(window.getByText(/^Plans are made with the estimate/)).toBeVisible();
-    const bySelf = page.getByLabel('Use what is learnt by itself');
+    const bySelf = page.getByLabel('Use what is learnt automatically');
     await bySelf.click();
     await expect(bySelf).toBeChecked();
     await page.reload();

@@ -62,7 +62,7 @@ test.describe('the bench day', () => {
         await expect(here(page, 'What follows').getByRole('button', { name: 'Do it' })).toBeVisible();
         await page.getByRole('button', { name: 'Do it' }).click();
         const now = here(page, 'Tomo Reket: now');
-        await expect(now).toContainText(/asked to begin now/);
+        await expect(now).toContainText(/asked to start it now/);
         await expect(now).toContainText(`${mine.tag} Switch it off`);
         await page.getByRole('heading', { name: 'At the bench' }).click();
         await page.keyboard.press('PageDown');

@@ -13,10 +13,12 @@ interface Props {
     at: StationId;
     /** What is still open here, if the page knows it better than that the station is not done. */
     missing?: string | null;
+    /** True in a column that is pushed by itself, whose padding it has to reach over. */
+    inColumn?: boolean;
 }
 
 /** The foot of a station: the one button that goes on, or what is still missing before it can. */
-export function GoOn({ job, at, missing = null }: Props) {
+export function GoOn({ job, at, missing = null, inColumn = false }: Props) {
     const navigate = useNavigate();
     const here = job.stations.findIndex((s) => s.id === at);
     const later = job.stations.slice(here + 1);
@@ -33,14 +35,16 @@ export function GoOn({ job, at, missing = null }: Props) {
             aria-label={say('page.go-on.next')}
             sx={{
                 position: 'sticky',
-                bottom: 0,
+                bottom: inColumn ? -20 : 0,
+                mb: inColumn ? -2.5 : 0,
+                pb: inColumn ? 2.5 : 1.5,
                 zIndex: 2,
                 display: 'flex',
                 alignItems: 'center',
                 justifyContent: 'end',
                 gap: 2,
                 flexWrap: 'wrap',
-                py: 1.5,
+                pt: 1.5,
                 mt: 2,
                 bgcolor: 'background.default',
                 borderTop: 1,

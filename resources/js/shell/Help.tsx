@@ -35,7 +35,7 @@ export function Help() {
                     color="inherit"
                     onClick={() => setOpen(true)}
                     aria-label={say('page.keys.title')}
-                    sx={{ minWidth: 48 }}
+                    sx={{ minWidth: { xs: 48, lg: 36 }, px: 0 }}
                 >
                     ?
                 </Button>

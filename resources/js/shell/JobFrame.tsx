@@ -132,7 +132,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                     {job.tag}
                 </Box>
             </Tooltip>
-            <Box sx={{ minWidth: 0, flex: { xs: 1, lg: 'initial' } }}>
+            <Box sx={{ minWidth: { xs: 0, lg: 132 }, flex: { xs: 1, lg: '0 1 auto' } }}>
                 <Typography noWrap sx={{ fontWeight: 700, lineHeight: 1.2 }}>
                     {job.phone.name}
                 </Typography>
@@ -165,8 +165,8 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         aria-disabled={!s.reachable}
                         {...(s.id === here ? { 'aria-current': 'step' as const } : {})}
                         sx={{
-                            minWidth: 0,
-                            px: 1.25,
+                            minWidth: 48,
+                            px: 0.9,
                             color: s.reachable ? 'text.primary' : 'text.secondary',
                             fontWeight: s.id === here ? 700 : 400,
                         }}

@@ -25,6 +25,7 @@ export function Why({ of, children }: Props) {
                 onClick={() => setOpen(!open)}
                 sx={{
                     minWidth: 48,
+                    minHeight: { xs: 48, md: 32 },
                     px: 0.5,
                     justifyContent: 'flex-start',
                     textDecoration: 'underline',

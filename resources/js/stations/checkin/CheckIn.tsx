@@ -147,7 +147,7 @@ export function CheckIn() {
                 </Button>
                 <ByPost job={job} />
                 <Receipt job={job} />
-                <GoOn job={job} at="check-in" />
+                <GoOn job={job} at="check-in" inColumn />
             </Box>
         </Box>
     );

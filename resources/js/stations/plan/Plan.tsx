@@ -106,7 +106,7 @@ export function PlanStation() {
                     ))}
                 </Box>
                 {p && p.works && <PlanSteps plan={p} />}
-                <GoOn job={job} at="plan" />
+                <GoOn job={job} at="plan" inColumn />
             </Box>
             {p && (
                 <Box
