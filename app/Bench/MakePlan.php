@@ -50,7 +50,7 @@ final readonly class MakePlan
         $plan = $this->planning->plan(
             $as,
             $this->sources->read($source),
-            (new SourceReader())->approach($source),
+            $this->sources->approach($source),
         );
         $document = (new PlanDocument())->json($plan);
 

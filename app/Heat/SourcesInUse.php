@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Heat;
 
 use App\Models\SourceFigure;
+use Facelift\Heat\Approach;
 use Facelift\Heat\Origin;
 use Facelift\Heat\Source;
 use Facelift\Heat\SourceReader;
@@ -19,6 +20,15 @@ final class SourcesInUse
     public function read(mixed $data): Source
     {
         return $this->learnt((new SourceReader())->read($data));
+    }
+
+    /** How it is used, as `SourceReader` reads it: what warms before has the contact that is in use as well. */
+    public function approach(mixed $data): Approach
+    {
+        $approach = (new SourceReader())->approach($data);
+        $before = $approach->preheat;
+
+        return new Approach($approach->held, $before === null ? null : $this->learnt($before));
     }
 
     /** What the shop has measured at a source of its own stays as it is. */

@@ -88,12 +88,17 @@ final readonly class Contact
         self::used()?->delete();
     }
 
-    /** True if enough was read, and more than what is used rests on. */
+    /** True if enough was read, and something since what is used was taken over. */
     public function hasMore(): bool
     {
-        $seen = DB::table('source_fits')->where('kind', SourceKind::Plate->value)->limit(self::READINGS)->count();
+        $since = self::used()?->created_at;
+        $later = DB::table('source_fits')->where('kind', SourceKind::Plate->value);
+        // Not by how many there are: no more than so many are looked back at.
+        if ($since !== null && !$later->where('fitted_at', '>', $since)->exists()) {
+            return false;
+        }
 
-        return $seen >= self::ENOUGH && self::belief()->jobs !== self::used()?->jobs;
+        return self::belief()->jobs >= self::ENOUGH;
     }
 
     public function since(): ?Carbon

@@ -13,6 +13,7 @@ use App\Models\JobFact;
 use App\Models\MinuteFigure;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use App\Models\SourceFigure;
 use App\Record\KeepForeseen;
 use App\Record\KeepLearnt;
 use App\Record\KeepRecord;
@@ -281,6 +282,14 @@ final class RecordTest extends TestCase
             $this->number(data_get($planned(), 'coefficient')),
             0.06,
         );
+        // What warms before the gun is the same plate.
+        $gun = ['kind' => 'hot-air', 'set' => 150, 'distance' => 30, 'edge' => 100, 'hold' => true];
+        $t->change('plan', [
+            'source' => $gun + ['preheat' => ['kind' => 'plate', 'set' => 85]],
+            'reason' => 'the plate is in use',
+        ] + $plan);
+        $warms = data_get(json_decode((string) Job::query()->findOrFail($t->job)->plan, true), 'preheat');
+        self::assertSame('shops-record', data_get($warms, 'origin'));
         // A source that the shop has measured itself is not talked over.
         $own = ['kind' => 'plate', 'set' => 85, 'coefficient' => 140];
         $t->change('plan', ['source' => $own] + $plan);
@@ -293,6 +302,29 @@ final class RecordTest extends TestCase
         $this->app->forgetScopedInstances();
         $t->change('plan', $plan);
         self::assertEquals($before, $planned(), 'taken back, it is what it was');
+    }
+
+    /** Also where more was read than is looked back at: what is used follows the plate as it wears. */
+    public function testTheContactIsTakenOverByItselfAsLongAsItIsRead(): void
+    {
+        $t = $this->handedOver();
+        $this->as(Role::Owner);
+        $this->ask('PUT', '/record/learning', ['bySelf' => true], 200);
+        $truth = new HiddenTruth(17);
+        $read = static fn(Carbon $at) => app(KeepLearnt::class)
+            ->contact($t->job, SourceKind::Plate, $at, $truth->plate(0.0));
+        foreach (range(1, 510) as $i) {
+            $read(Carbon::now()->subHours($i));
+        }
+        Artisan::call('facelift:learn');
+        $first = SourceFigure::query()->sole();
+        self::assertSame(500, $first->jobs);
+        $this->travelTo(Carbon::now()->addDays(2));
+        Artisan::call('facelift:learn');
+        self::assertSame($first->id, SourceFigure::query()->sole()->id, 'nothing was read since');
+        $read(Carbon::now()->subHour());
+        Artisan::call('facelift:learn');
+        self::assertNotSame($first->id, SourceFigure::query()->sole()->id);
     }
 
     /** What was foreseen stands beside what came of it: by the chance of a drag, and by what was read. */
