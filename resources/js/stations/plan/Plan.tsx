@@ -116,47 +116,7 @@ export function PlanStation() {
                     sx={{ bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider', overflow: 'auto' }}
                 >
                     <>
-                        <Box
-                            sx={{
-                                display: 'grid',
-                                gridTemplateColumns: { xs: 'repeat(2, 1fr)', sm: 'repeat(3, 1fr)' },
-                                gap: 1.5,
-                                p: 2.5,
-                            }}
-                        >
-                            <Figure
-                                name={say('page.plan.hands-on')}
-                                value={minutes(p.summary.handsOn)}
-                                why={say('why.hands', {
-                                    own: p.steps.some((s) => s.times !== undefined) ? 'yes' : 'no',
-                                })}
-                            />
-                            <Figure
-                                name={say('page.plan.waiting')}
-                                value={minutes(p.summary.waiting)}
-                                why={say('why.waiting')}
-                            />
-                            <Figure
-                                name={say('page.plan.steps')}
-                                value={String(p.summary.steps)}
-                                why={say('why.steps')}
-                            />
-                            <Figure
-                                name={say('page.plan.screws')}
-                                value={String(p.summary.screws)}
-                                why={say('why.screws')}
-                            />
-                            <Figure
-                                name={say('page.plan.tool-changes-turns')}
-                                value={String(p.summary.changes)}
-                                why={say('why.changes')}
-                            />
-                            <Figure
-                                name={say('page.plan.battery-on')}
-                                value={`${p.summary.batteryCycles} ×`}
-                                why={say('why.battery')}
-                            />
-                        </Box>
+                        <InFigures plan={p} />
                         <Typography variant="body2" color="textSecondary" sx={{ px: 2.5, pb: 1.5 }}>
                             {say('page.plan.removals-in-the-order-with-the', {
                                 removals: p.summary.removals,
@@ -182,6 +142,33 @@ export function PlanStation() {
                     </>
                 </Box>
             )}
+        </Box>
+    );
+}
+
+/** What the plan comes to, each figure with where it is from. */
+function InFigures({ plan: { summary, steps } }: { plan: Plan }) {
+    const own = steps.some((s) => s.times !== undefined) ? 'yes' : 'no';
+    const figures: [name: string, value: string, why: string][] = [
+        [say('page.plan.hands-on'), minutes(summary.handsOn), say('why.hands', { own })],
+        [say('page.plan.waiting'), minutes(summary.waiting), say('why.waiting')],
+        [say('page.plan.steps'), String(summary.steps), say('why.steps')],
+        [say('page.plan.screws'), String(summary.screws), say('why.screws')],
+        [say('page.plan.tool-changes-turns'), String(summary.changes), say('why.changes')],
+        [say('page.plan.battery-on'), `${summary.batteryCycles} ×`, say('why.battery')],
+    ];
+    return (
+        <Box
+            sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: 'repeat(2, 1fr)', sm: 'repeat(3, 1fr)' },
+                gap: 1.5,
+                p: 2.5,
+            }}
+        >
+            {figures.map(([name, value, why]) => (
+                <Figure key={name} name={name} value={value} why={why} />
+            ))}
         </Box>
     );
 }
