@@ -7,6 +7,8 @@ const address = process.env['FACELIFT_ADDRESS'] ?? 'http://127.0.0.1:8480';
 // eslint-disable-next-line no-restricted-exports -- the runner asks for a default export
 export default defineConfig({
     testDir: 'tests/browser',
+    // What is measured, not tested, runs with ./facelift bench.
+    testMatch: process.env['FACELIFT_MEASURED'] === undefined ? '*.spec.ts' : '*.bench.ts',
     outputDir: process.env['FACELIFT_RESULTS'] ?? 'test-results',
     workers: 1,
     retries: 0,

@@ -34,19 +34,36 @@ beside() {
     LANES+=("$name:$!")
 }
 
-# together: waits for every lane that was begun, prints what it said, and takes over what failed in it.
+# together: waits for every lane that was begun, prints what it said, and takes over what failed in it. What failed is
+# printed last: where only the end of a long output is kept, the end has to be the reason.
 together() {
-    local lane name failed
+    local lane name failed wrong=()
     for lane in "${LANES[@]}"; do
         name=${lane%%:*}
         wait "${lane##*:}"
-        cat "$VAR/log/$name.log"
         # A lane that was cut off has not passed.
-        [ -f "$VAR/$name.done" ] || FAILED+=("the lane $name")
+        [ -f "$VAR/$name.done" ] || { FAILED+=("the lane $name"); : >>"$VAR/$name.failed"; }
         if [ -f "$VAR/$name.failed" ]; then
             while read -r failed; do FAILED+=("$failed"); done <"$VAR/$name.failed"
+            wrong+=("$name")
+        else
+            cat "$VAR/log/$name.log"
         fi
         rm -f "$VAR/$name.done" "$VAR/$name.failed"
     done
+    for name in "${wrong[@]}"; do
+        cat "$VAR/log/$name.log"
+        REASONS+=("$VAR/log/$name.log")
+    done
     LANES=()
+}
+
+# reasons: the lines of the lanes that failed which say what and why, and no more of them than a screen holds.
+REASONS=()
+reasons() {
+    local log
+    for log in "${REASONS[@]}"; do
+        grep -hE '^ +[0-9]+\) |^ +(Error|Expected|Received|Locator|Timeout|Call log|Test timeout)[: ]|^There w|^[0-9]+\) |^Failed|FAILED' \
+            "$log" | cut -c1-200 | head -24
+    done
 }

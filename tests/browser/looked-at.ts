@@ -88,9 +88,22 @@ export async function smallTargets(page: Page, least: number): Promise<Found[]> 
     }, least);
 }
 
-/** px by which the page is wider than its window. */
-export const sideways = (page: Page): Promise<number> =>
-    page.evaluate(() => Math.max(0, document.documentElement.scrollWidth - document.documentElement.clientWidth));
+/** What makes the page wider than its window, the innermost that does, with the px that it goes over. */
+export const sideways = (page: Page): Promise<Found[]> =>
+    page.evaluate(() => {
+        const room = document.documentElement.clientWidth;
+        if (document.documentElement.scrollWidth <= room) {
+            return [];
+        }
+        const over = (e: Element): number => e.getBoundingClientRect().right - room;
+        const wide = [...document.body.querySelectorAll('*')].filter((e) => over(e) > 1);
+        return wide
+            .filter((e) => ![...e.children].some((c) => over(c) > 1))
+            .map((e) => {
+                const name = (e.getAttribute('aria-label') ?? e.textContent).trim().slice(0, 40);
+                return { what: `${e.tagName.toLowerCase()} "${name}"`, is: Math.round(over(e)) };
+            });
+    });
 
 /** Words of the drawings that lie over one another or leave their drawing. */
 export async function collisions(page: Page): Promise<string[]> {

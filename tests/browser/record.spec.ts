@@ -2,6 +2,7 @@ import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { promisify } from 'node:util';
 import { expect, test } from '@playwright/test';
+import { allLookedAt } from './every-look';
 import { accessible, signIn } from './technician';
 
 test.beforeAll(async () => {
@@ -128,4 +129,16 @@ test('the counter has no record', async ({ page }) => {
     await expect(page.getByRole('tab', { name: 'Record' })).toHaveCount(0);
     await page.goto('/record');
     await expect(page.getByText('The record is for those who work at the bench')).toBeVisible();
+});
+
+test('every question, at four sizes and in every look', async ({ page }) => {
+    test.setTimeout(400_000);
+    await signIn(page, 'owner');
+    const questions = ['comebacks', 'earned', 'estimates', 'changed', 'figures'];
+    expect(
+        await allLookedAt(
+            page,
+            questions.map((q) => [q, `/record?question=${q}`]),
+        ),
+    ).toEqual([]);
 });

@@ -32,6 +32,9 @@ const SHRUNK = 'translate(14px, -10px) scale(0.875)';
 /** On a narrow screen, or under a finger, what is pressed is as large as one. */
 const touched = (style: object) => ({ '@media (max-width: 899.95px), (pointer: coarse)': style });
 
+/** A link that stands for itself, not within a text. */
+const FINGER = { display: 'inline-flex', alignItems: 'center', justifyContent: 'center', minHeight: 48, minWidth: 48 };
+
 export function facelift(mode: 'light' | 'dark') {
     const role = tokens[mode];
     return createTheme({
@@ -137,7 +140,9 @@ export function facelift(mode: 'light' | 'dark') {
             MuiListItemButton: { styleOverrides: { root: { minHeight: 48 } } },
             MuiTab: { styleOverrides: { root: { minHeight: 56, fontSize: '1rem' } } },
             MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
-            MuiTableCell: { styleOverrides: { root: { fontSize: '1rem', borderColor: role.rule } } },
+            MuiTableCell: {
+                styleOverrides: { root: { fontSize: '1rem', borderColor: role.rule, '& a[href]': touched(FINGER) } },
+            },
             MuiTooltip: { defaultProps: { arrow: true }, styleOverrides: { tooltip: { fontSize: '0.9375rem' } } },
         },
     });

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -17,13 +18,24 @@ export function Accounts() {
     return (
         <Box
             component="main"
-            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2.5, alignContent: 'start' }}
+            sx={{
+                p: 3,
+                maxWidth: 1280,
+                width: '100%',
+                mx: 'auto',
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr)',
+                gap: 2.5,
+                alignContent: 'start',
+            }}
         >
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.accounts.people')}
                 </Typography>
-                <Link to="/changes">{say('page.changes.who-changed-what')}</Link>
+                <Button component={Link} to="/changes">
+                    {say('page.changes.who-changed-what')}
+                </Button>
             </Box>
             {error && <Note tone="stop">{error.message}</Note>}
             {invited && (

@@ -30,9 +30,18 @@ export function Changes() {
     return (
         <Box
             component="main"
-            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
+            sx={{
+                p: 3,
+                maxWidth: 1280,
+                width: '100%',
+                mx: 'auto',
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr)',
+                gap: 2,
+                alignContent: 'start',
+            }}
         >
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.changes.who-changed-what')}
                 </Typography>

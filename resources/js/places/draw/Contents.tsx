@@ -28,14 +28,19 @@ export function Contents({ file, selected, select, add }: ContentsProps) {
         <Box
             component="nav"
             aria-label={say('page.drawing-table.contents')}
-            sx={{ overflow: 'auto', p: 1, bgcolor: 'background.paper' }}
+            sx={{
+                overflow: 'auto',
+                maxHeight: { xs: '40dvh', sm: '72dvh', lg: 'none' },
+                p: 1,
+                bgcolor: 'background.paper',
+            }}
         >
             {[...SHEETS, 'stacks' as const].map((s) => (
                 <Row
                     key={s}
                     on={'sheet' in selected && selected.sheet === s}
                     press={() => select({ sheet: s })}
-                    text={s.charAt(0).toUpperCase() + s.slice(1)}
+                    text={say(`drawn-sheet.${s}`)}
                 />
             ))}
             {GROUPS.map((g) => (
@@ -78,7 +83,7 @@ function Row({ on, press, text }: { on: boolean; press: () => void; text: string
                 justifyContent: 'flex-start',
                 textAlign: 'left',
                 fontWeight: on ? 700 : 400,
-                minHeight: 34,
+                minHeight: { xs: 48, lg: 34 },
                 bgcolor: on ? t.palette.role.nowFill : 'transparent',
             })}
         >

@@ -90,13 +90,27 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
             sx={{
                 flex: 'none',
                 display: 'grid',
-                gridTemplateColumns: { xs: '180px minmax(0, 1fr) 320px 260px', xl: '240px minmax(0, 1fr) 420px 360px' },
+                // One below the other, list and drawing side by side, or all four.
+                gridTemplateColumns: {
+                    xs: 'minmax(0, 1fr)',
+                    sm: '220px minmax(0, 1fr)',
+                    lg: '180px minmax(0, 1fr) 320px 260px',
+                    xl: '240px minmax(0, 1fr) 420px 360px',
+                },
                 height: { lg: 'calc(100dvh - var(--bar, 60px) - var(--clocks, 0px))' },
                 minHeight: 0,
             }}
         >
             <Contents file={file} selected={selected} select={setSelected} add={add} />
-            <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+            <Box
+                sx={{
+                    minHeight: 0,
+                    height: { xs: '64dvh', sm: '72dvh', lg: 'auto' },
+                    display: 'grid',
+                    gridTemplateColumns: 'minmax(0, 1fr)',
+                    gridTemplateRows: 'auto minmax(0, 1fr)',
+                }}
+            >
                 <Box
                     sx={{
                         display: 'flex',
@@ -107,6 +121,9 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                         bgcolor: 'background.paper',
                     }}
                 >
+                    <Typography component="h1" variant="h2" noWrap sx={{ maxWidth: { xs: '100%', lg: 160 } }}>
+                        {file.identity.model === '' ? say('page.drawing-table.not-named') : file.identity.model}
+                    </Typography>
                     <ToggleButtonGroup
                         exclusive
                         size="small"
@@ -151,7 +168,14 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 tabIndex={0}
                 role="region"
                 aria-label={say('page.drawing-table.figures')}
-                sx={{ p: 2, overflow: 'auto', bgcolor: 'background.paper', borderLeft: 1, borderColor: 'divider' }}
+                sx={{
+                    gridColumn: { sm: '1 / -1', lg: 'auto' },
+                    p: 2,
+                    overflow: 'auto',
+                    bgcolor: 'background.paper',
+                    borderLeft: 1,
+                    borderColor: 'divider',
+                }}
             >
                 <Refusal error={refused} />
                 {stale && (
@@ -185,7 +209,13 @@ export function DrawingTable({ start, version, kept, fixedId }: Props) {
                 tabIndex={0}
                 role="region"
                 aria-label={say('page.drawing-table.verdict')}
-                sx={{ p: 2, overflow: 'auto', borderLeft: 1, borderColor: 'divider' }}
+                sx={{
+                    gridColumn: { sm: '1 / -1', lg: 'auto' },
+                    p: 2,
+                    overflow: 'auto',
+                    borderLeft: 1,
+                    borderColor: 'divider',
+                }}
             >
                 {check ? (
                     <Verdict

@@ -66,7 +66,7 @@ export function FilesInOut({ file, open, versions }: Props) {
             <Button size="small" variant="outlined" onClick={save}>
                 {say('page.files-in-out.save-as-json')}
             </Button>
-            <Button size="small" variant="outlined" component="label">
+            <Button size="small" variant="outlined" component="label" role={undefined}>
                 {say('page.files-in-out.open-json')}
                 <input
                     hidden
@@ -76,7 +76,7 @@ export function FilesInOut({ file, open, versions }: Props) {
                     onChange={(e) => void json(e.target.files?.[0])}
                 />
             </Button>
-            <Button size="small" variant="outlined" component="label">
+            <Button size="small" variant="outlined" component="label" role={undefined}>
                 {say('page.files-in-out.outline-from-svg')}
                 <input
                     hidden

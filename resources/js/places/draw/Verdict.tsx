@@ -27,11 +27,13 @@ export function Verdict({ file, check, part, select }: Props) {
     const plan = check.plans[kind] ?? check.plans[0];
     return (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
-            <Typography component="h2" variant="h2" role="status">
-                {check.faults.length === 0
-                    ? say('page.verdict.nothing-to-mend')
-                    : say('page.verdict.to-be-mended', { faults: check.faults.length })}
-            </Typography>
+            <div role="status">
+                <Typography component="h2" variant="h2">
+                    {check.faults.length === 0
+                        ? say('page.verdict.nothing-to-mend')
+                        : say('page.verdict.to-be-mended', { faults: check.faults.length })}
+                </Typography>
+            </div>
             {check.faults.map((f) => {
                 const at = selectedBy(f.path);
                 return (

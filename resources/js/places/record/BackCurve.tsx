@@ -1,6 +1,7 @@
 import Typography from '@mui/material/Typography';
 import { useTheme } from '@mui/material/styles';
 import { LineChart } from '@mui/x-charts/LineChart';
+import { CHART_TEXT } from '../../theme/charts';
 import { say } from '../../words/words';
 import { roundPercent } from './named';
 
@@ -23,7 +24,7 @@ export function BackCurve({ curve }: { curve: number[][] }) {
                     grid={{ horizontal: true }}
                     hideLegend
                     skipAnimation
-                    sx={{ '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' } }}
+                    sx={CHART_TEXT}
                 />
             </figure>
         </section>

@@ -1,5 +1,6 @@
 import { BarChart } from '@mui/x-charts/BarChart';
 import { useTheme } from '@mui/material/styles';
+import { CHART_TEXT } from '../../theme/charts';
 
 export interface Band {
     name: string;
@@ -61,7 +62,7 @@ export function BandChart({ label, bands, shown, axis, from = 0, ends }: Props) 
                 skipAnimation
                 margin={{ left: 4, right: 24, top: 8, bottom: 4 }}
                 slotProps={{ legend: { position: { vertical: 'bottom', horizontal: 'end' } } }}
-                sx={{ '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' } }}
+                sx={CHART_TEXT}
             />
         </figure>
     );

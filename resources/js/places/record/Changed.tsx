@@ -19,7 +19,7 @@ export function Changed() {
         return null;
     }
     return (
-        <Box sx={{ display: 'grid', gap: 2 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
             {data.rows.map((r) => {
                 const said = {
                     is: percent(r.is.share),

@@ -8,6 +8,7 @@ import { queries } from '../../api/queries';
 import { Empty } from '../../shell/Empty';
 import { Figure } from '../../shell/Figure';
 import { Note } from '../../shell/Note';
+import { CHART_TEXT } from '../../theme/charts';
 import { amount, say } from '../../words/words';
 import { months, useAsked } from './asked';
 import { monthName, valueName } from './named';
@@ -20,7 +21,7 @@ export function Earned() {
     const [asked] = useAsked();
     const { data, error } = useQuery(queries.recordMoney(months(asked)));
     return (
-        <Box sx={{ display: 'grid', gap: 2.5 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
             {error && <Note tone="stop">{error.message}</Note>}
             {data?.all === null && <Empty>{say('page.record.nothing-yet')}</Empty>}
             {data?.all && (
@@ -95,7 +96,7 @@ function Months({ rows, currency }: { rows: Row[]; currency: string }) {
                 }))}
                 grid={{ horizontal: true }}
                 skipAnimation
-                sx={{ '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' } }}
+                sx={CHART_TEXT}
             />
         </figure>
     );

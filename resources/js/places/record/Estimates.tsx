@@ -7,6 +7,7 @@ import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
 import { Empty } from '../../shell/Empty';
 import { Note } from '../../shell/Note';
+import { CHART_TEXT } from '../../theme/charts';
 import { say } from '../../words/words';
 import { months, useAsked } from './asked';
 import { BandChart } from './BandChart';
@@ -32,7 +33,7 @@ export function Estimates() {
     const kinds = data.kinds.map((k) => ({ ...k, name: say(`step-name.${k.of}`) }));
     const seen = kinds.filter((k) => k.count >= ENOUGH);
     return (
-        <Box sx={{ display: 'grid', gap: 3 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 3 }}>
             {data.kinds.length === 0 && <Empty>{say('page.record.nothing-yet')}</Empty>}
             {data.months.length > 1 && <Months months={data.months} />}
             {seen.length > 0 && (
@@ -101,7 +102,7 @@ function Months({ months: of }: { months: Schemas['MinutesRecord']['months'] }) 
                 grid={{ horizontal: true }}
                 skipAnimation
                 sx={{
-                    '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' },
+                    ...CHART_TEXT,
                     '& [data-series="planned"]': { strokeDasharray: '6 5' },
                 }}
             />

@@ -33,7 +33,7 @@ export function Figures() {
         }),
     }));
     return (
-        <Box sx={{ display: 'grid', gap: 2.5 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
             {error && <Note tone="stop">{error.message}</Note>}
             {named?.length === 0 && <Empty>{say('page.record.no-passes-yet')}</Empty>}
             {me?.role === 'owner' && data && <BySelf on={data.bySelf} />}

@@ -5,6 +5,7 @@ import { LineChart } from '@mui/x-charts/LineChart';
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../api/client';
 import { queries } from '../../api/queries';
+import { CHART_TEXT } from '../../theme/charts';
 import { say } from '../../words/words';
 import { percent, roundPercent } from './named';
 import { RecordTable } from './RecordTable';
@@ -19,7 +20,11 @@ export function ForeseenHeat() {
     }
     const passes = data.drags.reduce((sum, d) => sum + d.passes, 0);
     return (
-        <Box component="section" aria-labelledby="foreseen-heat" sx={{ display: 'grid', gap: 1.5 }}>
+        <Box
+            component="section"
+            aria-labelledby="foreseen-heat"
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}
+        >
             <Typography id="foreseen-heat" component="h2" variant="h2">
                 {say('page.record.heat-foreseen')}
             </Typography>
@@ -115,7 +120,7 @@ function Calibration({ drags }: { drags: Foreseen['drags'] }) {
                 grid={{ horizontal: true, vertical: true }}
                 skipAnimation
                 sx={{
-                    '& .MuiChartsAxis-tickLabel': { fontSize: '14px !important' },
+                    ...CHART_TEXT,
                     '& [data-series="line"]': { strokeDasharray: '6 5' },
                     '& [data-series="low"], & [data-series="high"]': { strokeWidth: 1 },
                 }}

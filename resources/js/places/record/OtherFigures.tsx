@@ -18,7 +18,11 @@ export function OtherFigures() {
     }
     const { plate, risks, paces } = data;
     return (
-        <Box component="section" aria-labelledby="other-figures" sx={{ display: 'grid', gap: 1.5 }}>
+        <Box
+            component="section"
+            aria-labelledby="other-figures"
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5 }}
+        >
             <Typography id="other-figures" component="h2" variant="h2">
                 {say('page.record.other-figures')}
             </Typography>

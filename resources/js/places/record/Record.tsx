@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import { useNow } from '../../bench/useNow';
 import { Note } from '../../shell/Note';
+import { SideNav } from '../../shell/SideNav';
 import { say } from '../../words/words';
 import { PAGES, useAsked, usualMonths, written, type Asked, type RecordPage } from './asked';
 import { Changed } from './Changed';
@@ -39,41 +39,25 @@ export function Record() {
                 width: '100%',
                 mx: 'auto',
                 display: 'grid',
-                gridTemplateColumns: { xs: '1fr', md: '240px minmax(0, 1fr)' },
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '240px minmax(0, 1fr)' },
                 gap: 4,
                 alignItems: 'start',
                 '@media print': { display: 'block', p: 0 },
             }}
         >
-            <Box
-                component="nav"
-                aria-label={say('page.record.questions')}
-                sx={{ position: { md: 'sticky' }, top: 80, display: 'grid', '@media print': { display: 'none' } }}
-            >
-                {pages.map((p) => (
-                    <Box
-                        component={Link}
-                        key={p}
-                        to={{
-                            search: new URLSearchParams(
-                                written({ ...asked, page: p, facet: null, behind: null, hits: false }),
-                            ).toString(),
-                        }}
-                        {...(p === asked.page ? { 'aria-current': 'page' } : {})}
-                        sx={{
-                            py: 1.25,
-                            pl: 1.5,
-                            fontSize: '1.0625rem',
-                            borderLeft: 4,
-                            borderColor: p === asked.page ? 'primary.main' : 'transparent',
-                            fontWeight: p === asked.page ? 700 : 400,
-                        }}
-                    >
-                        {say(`question.${p}`)}
-                    </Box>
-                ))}
-            </Box>
-            <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0 }}>
+            <SideNav
+                name={say('page.record.questions')}
+                links={pages.map((p) => ({
+                    to: {
+                        search: new URLSearchParams(
+                            written({ ...asked, page: p, facet: null, behind: null, hits: false }),
+                        ).toString(),
+                    },
+                    text: say(`question.${p}`),
+                    current: p === asked.page,
+                }))}
+            />
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5, minWidth: 0 }}>
                 <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
                     <Typography component="h1" variant="h1" sx={{ flex: 1, minWidth: 280 }}>
                         {say(`question.${asked.page}`)}

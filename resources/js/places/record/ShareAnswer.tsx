@@ -31,7 +31,12 @@ export function ShareAnswer({ question, facets }: Props) {
     return (
         <Box
             aria-busy={isPlaceholderData || !data}
-            sx={{ display: 'grid', gap: 2.5, opacity: isPlaceholderData ? 0.4 : 1 }}
+            sx={{
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr)',
+                gap: 2.5,
+                opacity: isPlaceholderData ? 0.4 : 1,
+            }}
         >
             {error && <Note tone="stop">{error.message}</Note>}
             {data && (

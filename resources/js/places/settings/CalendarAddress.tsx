@@ -18,7 +18,11 @@ export function CalendarAddress() {
     });
     const address = known.data?.address ?? null;
     return (
-        <Box component="section" aria-label={say('page.calendar.address')} sx={{ display: 'grid', gap: 1 }}>
+        <Box
+            component="section"
+            aria-label={say('page.calendar.address')}
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}
+        >
             <Typography component="h2" variant="h2">
                 {say('page.calendar.address')}
             </Typography>

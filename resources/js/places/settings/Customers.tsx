@@ -28,7 +28,11 @@ export function Customers() {
     };
     const jobs = found.data?.data;
     return (
-        <Box component="section" aria-label={say('page.customers.one-customer')} sx={{ display: 'grid', gap: 2 }}>
+        <Box
+            component="section"
+            aria-label={say('page.customers.one-customer')}
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}
+        >
             <Typography component="h3" variant="h2">
                 {say('page.customers.one-customer')}
             </Typography>

@@ -22,7 +22,12 @@ export function KeepForm({ title, whatFor, kept, keep, saving, children }: Props
         saving.mutate();
     };
     return (
-        <Box component="form" onSubmit={submit} aria-label={title} sx={{ display: 'grid', gap: 2 }}>
+        <Box
+            component="form"
+            onSubmit={submit}
+            aria-label={title}
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}
+        >
             <Typography component="h2" variant="h1">
                 {title}
             </Typography>

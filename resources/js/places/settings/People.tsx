@@ -21,7 +21,10 @@ interface Props {
 /** Who is at the bench, how fast, and when if not while the shop is open. */
 export function People({ kept, people, set }: Props) {
     return (
-        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1 }}>
+        <Box
+            component="fieldset"
+            sx={{ border: 0, p: 0, m: 0, minWidth: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}
+        >
             <Typography component="legend" sx={{ fontWeight: 700 }}>
                 {say('page.shop-day.people')}
             </Typography>

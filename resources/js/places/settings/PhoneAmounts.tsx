@@ -28,7 +28,10 @@ export function PhoneAmounts<R extends Row>({ title, rows, fresh, set }: Props<R
     const known = phones.map((p) => ({ id: p.id.replace(/@\d+$/, ''), name: `${p.maker} ${p.model}` }));
     const change = (i: number, to: Partial<Row>) => set(rows.map((r, j) => (j === i ? { ...r, ...to } : r)));
     return (
-        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1, justifyItems: 'start' }}>
+        <Box
+            component="fieldset"
+            sx={{ border: 0, m: 0, p: 0, minWidth: 0, display: 'grid', gap: 1, justifyItems: 'start' }}
+        >
             <Box component="legend" sx={{ fontWeight: 700, mb: 1.25 }}>
                 {title}
             </Box>
@@ -37,7 +40,7 @@ export function PhoneAmounts<R extends Row>({ title, rows, fresh, set }: Props<R
                 // What is kept for a phone that is not here stays until another is chosen.
                 const all = known.some((k) => k.id === phone) ? known : [...known, { id: phone, name: phone }];
                 return (
-                    <Box key={i} sx={{ display: 'flex', gap: 1 }}>
+                    <Box key={i} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                         <TextField
                             select
                             size="small"

@@ -18,7 +18,11 @@ export function RulesEffect({ rules }: { rules: Schemas['Rules'] }) {
     });
     const figure = { fontFamily: mono, textAlign: 'right' } as const;
     return (
-        <Box component="section" aria-label={say('page.rules-effect.title')} sx={{ display: 'grid', gap: 1 }}>
+        <Box
+            component="section"
+            aria-label={say('page.rules-effect.title')}
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}
+        >
             <Button
                 variant="outlined"
                 disabled={look.isPending}

@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
 import { queries } from '../../api/queries';
 import { Note } from '../../shell/Note';
+import { SideNav } from '../../shell/SideNav';
 import { say } from '../../words/words';
 import { CalendarAddress } from './CalendarAddress';
 import { Customers } from './Customers';
@@ -32,43 +32,35 @@ export function Settings() {
                 width: '100%',
                 mx: 'auto',
                 display: 'grid',
-                gridTemplateColumns: { xs: '1fr', md: '200px minmax(0, 1fr)' },
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px minmax(0, 1fr)' },
                 gap: 4,
                 alignItems: 'start',
             }}
         >
-            <Box
-                component="nav"
-                aria-label={say('page.settings.what-is-set')}
-                sx={{ position: { md: 'sticky' }, top: 80, display: 'grid', gap: 0.5 }}
+            <SideNav
+                name={say('page.settings.what-is-set')}
+                links={[
+                    ...PARTS.map((part) => ({ to: `#${part}`, text: say(`settings.${part}`) })),
+                    { to: '/accounts', text: say('page.settings.people-and-rights'), apart: true },
+                    { to: '/heat', text: say('page.settings.sources-of-heat') },
+                    { to: '/changes', text: say('page.changes.who-changed-what') },
+                ]}
             >
                 <Typography component="h1" variant="h1" sx={{ mb: 1 }}>
                     {say('page.settings.settings')}
                 </Typography>
-                {PARTS.map((part) => (
-                    <Box component="a" key={part} href={`#${part}`} sx={{ py: 1, fontSize: '1.0625rem' }}>
-                        {say(`settings.${part}`)}
-                    </Box>
-                ))}
-                <Box sx={{ borderTop: 1, borderColor: 'divider', my: 1 }} />
-                <Box component={Link} to="/accounts" sx={{ py: 1 }}>
-                    {say('page.settings.people-and-rights')}
-                </Box>
-                <Box component={Link} to="/heat" sx={{ py: 1 }}>
-                    {say('page.settings.sources-of-heat')}
-                </Box>
-                <Box component={Link} to="/changes" sx={{ py: 1 }}>
-                    {say('page.changes.who-changed-what')}
-                </Box>
-            </Box>
-            <Box sx={{ display: 'grid', gap: 5, minWidth: 0 }}>
+            </SideNav>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 5, minWidth: 0 }}>
                 <Box id="shop" sx={{ scrollMarginTop: 80 }}>
                     <ShopDay />
                 </Box>
                 <Box id="prices" sx={{ scrollMarginTop: 80 }}>
                     <ShopRules />
                 </Box>
-                <Box id="customers" sx={{ scrollMarginTop: 80, display: 'grid', gap: 3 }}>
+                <Box
+                    id="customers"
+                    sx={{ scrollMarginTop: 80, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 3 }}
+                >
                     <KeptFor />
                     <Customers />
                 </Box>

@@ -101,7 +101,7 @@ function Form({ kept }: { kept: Kept }) {
                 <TextField
                     select
                     size="small"
-                    sx={{ gridColumn: 'span 2' }}
+                    sx={{ gridColumn: { sm: 'span 2' } }}
                     label={say('page.shop-day.certainty')}
                     value={settings.certainty}
                     onChange={(e) => set({ certainty: Number(e.target.value) })}

@@ -12,7 +12,11 @@ export function ShopEffect({ settings }: { settings: Schemas['ShopSettings'] }) 
         mutationFn: () => take(api.POST('/api/shop/effect', { body: { settings } })),
     });
     return (
-        <Box component="section" aria-label={say('page.shop-effect.title')} sx={{ display: 'grid', gap: 1 }}>
+        <Box
+            component="section"
+            aria-label={say('page.shop-effect.title')}
+            sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}
+        >
             <Button
                 variant="outlined"
                 disabled={look.isPending}
