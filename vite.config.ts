@@ -34,13 +34,13 @@ const ALONE = [
     'calibrate bench capture check-in chip drawing-table fields further-price hand-over heat heat-bar',
     'ledger mark-tools marks new-job next-check not-in-list on-the-phone packs part part-order',
     'phone-review plan problem-panel quote record reading-dialog receipt seal sources step-card step-clock',
-    'step-words transfer tried ways go-on plan-steps repeats way-drawing why',
+    'step-words transfer tried ways go-on plan-steps repeats way-drawing',
 ]
     .join(' ')
     .split(' ');
 const WHOLE =
     'note|reason|text|step|step-name|question|facet|shares|money-goes|risk-of|adhesive-state|caution|located|' +
-    'evidence|part-kind|sheet|drawn-sheet|under-test|moved-by|why|missing';
+    'evidence|part-kind|sheet|drawn-sheet|stands-here|under-test|moved-by|why|missing';
 const LATER = new RegExp(`^(?:${WHOLE}|page\\.(?:${ALONE.join('|')}))\\.`);
 
 /** The words as two modules: those of the first page, and those that come with a station. */

@@ -33,6 +33,7 @@ async function views(page: Page): Promise<[string, string][]> {
         ['bench', at('T-0302', 'bench')],
         ['prove', at('T-0302', 'prove')],
         ['hand-over', at('T-0302', 'hand-over')],
+        ['not yet', at('T-0307', 'bench')],
     ];
 }
 

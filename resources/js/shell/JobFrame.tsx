@@ -12,6 +12,7 @@ import { day, moment, say } from '../words/words';
 import { BarTabs } from './BarTabs';
 import { Clocks } from './Clocks';
 import { firstOpen } from './firstOpen';
+import { Empty } from './Empty';
 import type { JobContext } from './jobContext';
 import { Note } from './Note';
 import { Refusal } from './Refusal';
@@ -57,28 +58,37 @@ export function JobFrame() {
         <>
             <JobBar job={job.data} here={here} />
             {job.data.comesOn !== null && <NotHere job={job.data} on={job.data.comesOn} />}
-            {station?.reachable === false ? <NotYet job={job.data} why={station.why} /> : <Outlet context={context} />}
+            {station?.reachable === false ? (
+                <NotYet job={job.data} station={station.id} why={station.why} />
+            ) : (
+                <Outlet context={context} />
+            )}
         </>
     );
 }
 
+interface NotYetProps {
+    job: Job;
+    station: Job['stations'][number]['id'];
+    why: string | null;
+}
+
 /** In place of a station that cannot be reached yet: nothing is asked of the server that it would refuse. */
-function NotYet({ job, why }: { job: Job; why: string | null }) {
+function NotYet({ job, station, why }: NotYetProps) {
     const open = firstOpen(job);
+    const first = { label: say('ui.go-to', { station: say(`station.${open}`) }), to: `/jobs/${job.id}/${open}` };
     return (
-        <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
-            <Note tone="plain">
-                {job.handedOverAt === null ? (
-                    <>
-                        {why ?? say('ui.not-reachable')}{' '}
-                        <Link to={`/jobs/${job.id}/${open}`}>
-                            {say('ui.go-to', { station: say(`station.${open}`) })}
-                        </Link>
-                    </>
-                ) : (
-                    say('page.job-frame.closed-without', { when: moment(job.handedOverAt) })
-                )}
-            </Note>
+        <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 900 }}>
+            <Typography component="h1" variant="h1">
+                {say(`station.${station}`)}
+            </Typography>
+            {job.handedOverAt === null ? (
+                <Empty first={first}>
+                    {say(`stands-here.${station}`)} {why ?? say('ui.not-reachable')}
+                </Empty>
+            ) : (
+                <Note tone="plain">{say('page.job-frame.closed-without', { when: moment(job.handedOverAt) })}</Note>
+            )}
         </Box>
     );
 }

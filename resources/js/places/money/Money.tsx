@@ -13,7 +13,7 @@ import { Empty } from '../../shell/Empty';
 import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
-import { amount, say } from '../../words/words';
+import { amount, day, say } from '../../words/words';
 
 type Claim = Schemas['Claim'];
 
@@ -106,9 +106,7 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
                     </Box>
                 </Box>
                 <Box sx={(t) => (claim.overdue ? { color: t.palette.role.stop, fontWeight: 700 } : {})}>
-                    {open
-                        ? `${claim.overdue ? say('page.money.overdue-since') : 'due'} ${claim.dueOn}`
-                        : say('page.money.nothing-open')}
+                    {open ? due(claim) : say('page.money.nothing-open')}
                 </Box>
                 {open && maySettle ? (
                     <Box component="form" onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
@@ -138,4 +136,12 @@ function ClaimRow({ claim, currency, maySettle }: { claim: Claim; currency: stri
             <Refusal error={pay.error ?? reject.error} />
         </Box>
     );
+}
+
+/** By when the insurer pays, or since when it should have. */
+function due({ dueOn, overdue }: Claim): string {
+    if (dueOn === null) {
+        return say('page.money.no-date');
+    }
+    return say(overdue ? 'page.money.overdue-since' : 'page.money.due', { on: day(dueOn) });
 }

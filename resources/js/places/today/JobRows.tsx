@@ -41,7 +41,7 @@ function JobRow({ job }: { job: Row }) {
                 to={`/jobs/${job.id}/${station}`}
                 sx={{
                     display: 'grid',
-                    gridTemplateColumns: { xs: '84px minmax(0, 1fr)', lg: '92px 1.2fr 1.4fr 210px 170px' },
+                    gridTemplateColumns: { xs: '84px minmax(0, 1fr)', lg: '92px 1.2fr 1.3fr 200px 200px' },
                     gap: 2,
                     alignItems: 'center',
                     px: 2,

@@ -8,6 +8,7 @@ import { queries } from '../../api/queries';
 import { learnServerTime, serverNow } from '../../bench/useNow';
 import { isToday, longDay, minutes, say } from '../../words/words';
 import { Empty } from '../../shell/Empty';
+import { Why } from '../../shell/Why';
 import { DayTable } from './DayTable';
 import { FirstDay } from './FirstDay';
 import { JobRows, type Row } from './JobRows';
@@ -96,6 +97,7 @@ function AtBench({ day }: { day: Day }) {
                         <Lanes day={day} change={change} />
                         <WhatFollows change={change} />
                         <DayTable day={day} ask={change.ask} />
+                        <Why of={say('page.day.promise')}>{say('page.day.why-promise')}</Why>
                     </>
                 )}
             </Box>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Job, Schemas } from '../../api/client';
 import { mono } from '../../theme/tokens';
 import { Ticked } from '../../shell/Ticked';
+import { Why } from '../../shell/Why';
 import { amount, minutes, moment, say, sayReason, sentence } from '../../words/words';
 import { asksForData, DataChoice, type Chosen } from './DataChoice';
 
@@ -67,6 +68,15 @@ export function OptionCard({ way, quote, warranty, job, busy, accept }: CardProp
                     rule: m.rule === 'fixed' ? say('page.quote.fixed-price') : '',
                 })}
             </Box>
+            <Why of={say('page.quote.price')}>
+                {say(
+                    data.way === 'chip' && way.chip
+                        ? 'why.price-chip'
+                        : m.rule === 'fixed'
+                          ? 'why.price-fixed'
+                          : 'why.price',
+                )}
+            </Why>
             <Box>
                 {way.promise ? (
                     <>
@@ -77,19 +87,7 @@ export function OptionCard({ way, quote, warranty, job, busy, accept }: CardProp
                     <b>{say('quote.nobody-may')}</b>
                 )}
             </Box>
-            {way.promiseFrom && (
-                <Box sx={{ color: 'text.secondary' }}>
-                    {say('page.quote.promise-from', {
-                        certainty: way.promiseFrom.certainty,
-                        likely: moment(way.promiseFrom.likely),
-                        ahead: way.promiseFrom.ahead,
-                        alone: moment(way.promiseFrom.alone),
-                    })}{' '}
-                    {way.promiseFrom.movedBy
-                        .map((m) => say(`moved-by.${m.what}`, { until: moment(m.until) }))
-                        .join(' ')}
-                </Box>
-            )}
+            {way.promiseFrom && <PromiseFrom of={way.promiseFrom} />}
             {m.worth && m.worth.code !== 'worth-unknown' && <Box>{sentence(sayReason(m.worth))}</Box>}
             <Box component="ul" aria-label={say('page.customer-hears')} sx={{ m: 0, pl: 2.5 }}>
                 {withoutData(way).map((c) => (
@@ -119,6 +117,27 @@ export function OptionCard({ way, quote, warranty, job, busy, accept }: CardProp
                 {accepted ? <Ticked text={what} /> : what}
             </Button>
         </Box>
+    );
+}
+
+/** What a promise waits for, and how it was reckoned. */
+function PromiseFrom({ of }: { of: NonNullable<Way['promiseFrom']> }) {
+    return (
+        <>
+            {of.movedBy.length > 0 && (
+                <Box sx={{ color: 'text.secondary' }}>
+                    {of.movedBy.map((m) => say(`moved-by.${m.what}`, { until: moment(m.until) })).join(' ')}
+                </Box>
+            )}
+            <Why of={say('page.quote.ready')}>
+                {say('page.quote.promise-from', {
+                    certainty: of.certainty,
+                    likely: moment(of.likely),
+                    ahead: of.ahead,
+                    alone: moment(of.alone),
+                })}
+            </Why>
+        </>
     );
 }
 
