@@ -6,6 +6,7 @@
     @include('paper')
 </head>
 <body>
+@include('paper-head')
 <h1>{{ $words->say('post.packing-list') }} · {{ $job->tag() }}</h1>
 <div class="quiet">{{ $phone }} · {{ $job->customer }} · {{ $time->moment($box->sent_at ?? now()) }}</div>
 @if($box->address !== null)

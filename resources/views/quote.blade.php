@@ -3,9 +3,11 @@
 <head><meta charset="utf-8"><title>{{ $job->tag() }} quote</title>@include('paper')</head>
 <body>
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
+@include('paper-head')
 <h1>{{ $job->tag() }} · quote</h1>
 <div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif · {{ $job->customer }} · {{ $time->moment(now()) }}</div>
 @foreach($options as $i => $o)
+<div class="together">
     <h2>{{ $say('kind.' . $o->kind()->value) }}@if($o->kind() === $job->kind) · our advice @endif</h2>
     <table>
         <tr><th>{{ $o->chosen?->part->name }}</th><td class="amount"><span class="price">{{ $o->priced->price->gross }} {{ $rules->currency }}</span></td></tr>
@@ -14,6 +16,7 @@
     </table>
     @include('data-ways', ['ways' => $o->afterSwap()->ways])
     <ul>@foreach($o->customer() as $reason)<li>{{ $words->reason($reason) }}</li>@endforeach</ul>
+</div>
 @endforeach
 @if($job->quote?->data)@include('data-decided', ['decision' => $job->quote->data])@endif
 <p class="quiet">Prices hold for today and while the part is on the shelf. They are rounded up to whole multiples of {{ $rules->roundTo }} {{ $rules->currency }}; net is the price less tax, rounded half up to the cent. Times are estimates.</p>

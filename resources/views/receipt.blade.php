@@ -3,6 +3,7 @@
 <head><meta charset="utf-8"><title>{{ $job->tag() }} receipt</title>@include('paper')</head>
 <body>
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
+@include('paper-head')
 <h1>{{ $job->tag() }} · receipt for your phone</h1>
 <div class="quiet">{{ $phone->identity->name() }}, {{ $job->model_code }}@if($job->colour), {{ $job->colour }}@endif @if($job->imei)· IMEI {{ $job->imei }}@endif · {{ $job->customer }} · taken in {{ $time->moment($job->created_at) }}</div>
 @if($job->closed_as === App\Models\ClosedAs::Refused)<p class="bad">Handed back unrepaired on {{ $time->moment($job->handed_over_at) }}: {{ $job->closed_reason }}</p>@endif
@@ -48,12 +49,14 @@
 
 @if($job->quote?->data)@include('data-decided', ['decision' => $job->quote->data])@endif
 
+<div class="together">
 <h2>Signed</h2>
 @if($job->receipt)
     <p>{{ $job->receipt['name'] }}, {{ $time->moment(Illuminate\Support\Carbon::parse($job->receipt['at'])) }}</p>
     @if($signature)<img src="{{ $signature }}" style="width: 75mm; height: 25mm" alt="">@endif
 @else
-    <p style="margin-top: 14mm; border-top: 0.2mm solid #1C2428; width: 80mm">Name and signature</p>
+    <p style="margin-top: 10mm; border-top: 0.2mm solid #1C2428; width: 80mm">Name and signature</p>
 @endif
+</div>
 </body>
 </html>

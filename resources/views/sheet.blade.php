@@ -8,6 +8,7 @@
 <body>
 @php($say = fn (string $key, array $figures = []): string => $words->say($key, $figures))
 <img src="{{ $code }}" alt="" style="float: right; width: 24mm; height: 24mm">
+@include('paper-head')
 <h1>{{ $job->tag() }} · {{ $export['phone']['name'] }}</h1>
 <div class="quiet">{{ $export['modelCode'] }}@if($export['colour']), {{ $export['colour'] }}@endif · {{ $export['customer'] }}</div>
 <div>{{ $say('sheet.taken-in', ['at' => $time->moment($job->created_at)]) }} · @if($job->handed_over_at){{ $say('sheet.handed-over', ['at' => $time->moment($job->handed_over_at)]) }} @else<span class="bad">{{ $say('sheet.not-handed-over') }}</span>@endif</div>

@@ -10,6 +10,8 @@ use App\Models\OldPartKept;
 use App\Models\PostBox;
 use App\Models\Role;
 use App\Models\ShelfItem;
+use App\Models\ShopSetting;
+use App\Papers\CounterPapers;
 use App\Papers\JobSheet;
 use App\Papers\PackingList;
 use App\Words\ShopTime;
@@ -34,6 +36,19 @@ final class AftercareTest extends TestCase
         self::assertStringContainsString('The work, as it was', $html);
         $row = '#<tr><th>Close</th><td>[^<]+</td><td class="amount">\d+ min, \d+ steps#';
         self::assertSame(1, preg_match_all($row, $html));
+    }
+
+    public function testEveryPaperForTheCustomerNamesTheShop(): void
+    {
+        $t = $this->atBench();
+        $t->workThrough();
+        $shop = ShopSetting::query()->firstOrFail();
+        $shop->update(['settings' => [...$shop->settings, 'name' => 'Stall at the quay']]);
+        $job = Job::query()->findOrFail($t->job);
+        $papers = app(CounterPapers::class);
+        foreach ([app(JobSheet::class)->html($job), $papers->receiptHtml($job), $papers->quoteHtml($job)] as $html) {
+            self::assertStringContainsString('Stall at the quay', $html);
+        }
     }
 
     public function testDatesAreInTheShopsLanguageAndZone(): void

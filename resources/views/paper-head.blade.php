@@ -1,0 +1,1 @@
+<div class="shop">{{ App\Words\ShopName::now() }}</div>
