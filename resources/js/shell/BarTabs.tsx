@@ -17,7 +17,8 @@ export function BarTabs({ name, value, wide = false, children }: Props) {
             aria-label={name}
             sx={{
                 minWidth: 0,
-                flex: { xs: '1 0 100%', lg: wide ? 1 : 'none' },
+                // What the clocks beside it take is pushed as well.
+                flex: { xs: '1 0 100%', lg: wide ? 1 : '0 1 auto' },
                 order: { xs: 9, lg: 0 },
                 mx: { xs: -2, lg: 0 },
             }}

@@ -142,7 +142,7 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                     {job.tag}
                 </Box>
             </Tooltip>
-            <Box sx={{ minWidth: { xs: 0, lg: 132 }, flex: { xs: 1, lg: '0 1 auto' } }}>
+            <Box sx={{ minWidth: { xs: 0, lg: 96 }, flex: { xs: 1, lg: '1 1000 auto' } }}>
                 <Typography noWrap sx={{ fontWeight: 700, lineHeight: 1.2 }}>
                     {job.phone.name}
                 </Typography>
@@ -161,7 +161,6 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                         .join(' · ')}
                 </Typography>
             </Box>
-            <Box sx={{ flex: 1, display: { xs: 'none', lg: 'block' } }} />
             <Clocks except={job.id} />
             <BarTabs name={say('page.job-frame.stations')} value={here}>
                 {job.stations.map((s) => (

@@ -1,9 +1,9 @@
 import type { Schemas } from '../../api/client';
-import { useSize } from '../../mat/useSize';
 import { widthOf } from '../../mat/words/measure';
 import { place } from '../../mat/words/place';
-import { mono, sans, slate } from '../../theme/tokens';
+import { slate } from '../../theme/tokens';
 import { clock, say } from '../../words/words';
+import { SlateChart, Tick } from './SlateChart';
 
 type Advice = Schemas['HeatAdvice'];
 type Binding = Advice['region'][number]['binding'];
@@ -38,8 +38,46 @@ function Sign({ of, x, y }: { of: Binding; x: number; y: number }) {
 
 /** Every setting against every time: what works, and what binds where it does not. */
 export function RegionChart({ advice }: { advice: Advice }) {
-    const [frame, size] = useSize<HTMLDivElement>();
-    const width = size?.width ?? 420;
+    const kinds: Binding[] = [
+        'target',
+        'time',
+        'battery',
+        'panel',
+        ...(advice.limits.frame === null ? [] : (['frame'] as const)),
+    ];
+    return (
+        <SlateChart
+            label={say('page.region-chart.setting-against-time-on-the-source', { words: worksFrom(advice) })}
+            usual={420}
+            height={(width) => H + ROW * Math.ceil(kinds.length / columnsOf(width)) + 8}
+        >
+            {(width) => <Region advice={advice} kinds={kinds} width={width} />}
+        </SlateChart>
+    );
+}
+
+const columnsOf = (width: number): number => (width > 360 ? 2 : 1);
+
+/** What works, in words. */
+function worksFrom({ region }: Advice): string {
+    const works = region.filter((p) => p.binding === 'target');
+    return works.length === 0
+        ? say('page.region-chart.none-works')
+        : say('page.region-chart.works-from-to-c-to', {
+              works: Math.min(...works.map((p) => p.set)),
+              works2: Math.max(...works.map((p) => p.set)),
+              works3: clock(Math.min(...works.map((p) => p.seconds))),
+              works4: clock(Math.max(...works.map((p) => p.seconds))),
+          });
+}
+
+interface RegionProps {
+    advice: Advice;
+    kinds: Binding[];
+    width: number;
+}
+
+function Region({ advice, kinds, width }: RegionProps) {
     const plot = { left: LEFT, right: width - 14, top: 14, bottom: H - 26 };
     const sets = [...new Set(advice.region.map((p) => p.set))];
     const times = [...new Set(advice.region.map((p) => p.seconds))];
@@ -51,24 +89,7 @@ export function RegionChart({ advice }: { advice: Advice }) {
     const x = (seconds: number): number => plot.left + (seconds / (times[0] ?? 1) - 0.5) * cell.w;
     const y = (set: number): number => plot.bottom - (sets.indexOf(set) + 0.5) * cell.h;
     const every = Math.ceil(sets.length / 6);
-    const kinds: Binding[] = [
-        'target',
-        'time',
-        'battery',
-        'panel',
-        ...(advice.limits.frame === null ? [] : (['frame'] as const)),
-    ];
-    const works = advice.region.filter((p) => p.binding === 'target');
-    const words =
-        works.length === 0
-            ? say('page.region-chart.none-works')
-            : say('page.region-chart.works-from-to-c-to', {
-                  works: Math.min(...works.map((p) => p.set)),
-                  works2: Math.max(...works.map((p) => p.set)),
-                  works3: clock(Math.min(...works.map((p) => p.seconds))),
-                  works4: clock(Math.max(...works.map((p) => p.seconds))),
-              });
-    const columns = width > 360 ? 2 : 1;
+    const columns = columnsOf(width);
     const ticks = place(
         times.map((t) => {
             const w = widthOf(clock(t), 14);
@@ -76,83 +97,52 @@ export function RegionChart({ advice }: { advice: Advice }) {
         }),
         { x: 0, y: 0, width, height: H },
     );
-    const height = H + ROW * Math.ceil(kinds.length / columns) + 8;
     return (
-        <div
-            ref={frame}
-            role="img"
-            aria-label={say('page.region-chart.setting-against-time-on-the-source', { words })}
-            style={{ overflow: 'hidden', borderRadius: 6, minWidth: 0 }}
-        >
-            <svg
-                aria-hidden
-                width={width}
-                height={height}
-                style={{ display: 'block', background: slate.deep }}
-                fontFamily={sans}
-            >
-                {advice.region.map((p) => (
-                    <Sign key={`${p.set} ${p.seconds}`} of={p.binding} x={x(p.seconds)} y={y(p.set)} />
+        <>
+            {advice.region.map((p) => (
+                <Sign key={`${p.set} ${p.seconds}`} of={p.binding} x={x(p.seconds)} y={y(p.set)} />
+            ))}
+            {advice.best && (
+                <rect
+                    x={x(advice.best.seconds) - 9}
+                    y={y(advice.best.set) - 9}
+                    width="18"
+                    height="18"
+                    rx="4"
+                    fill="none"
+                    stroke={slate.now}
+                    strokeWidth="2.5"
+                />
+            )}
+            {sets.map(
+                (s, i) =>
+                    i % every === 0 && (
+                        <Tick key={s} x={plot.left - 6} y={y(s) + 4} anchor="end" fill={slate.line}>
+                            {Math.round(s)}
+                        </Tick>
+                    ),
+            )}
+            {times
+                .filter((t) => ticks.has(String(t)))
+                .map((t) => (
+                    <Tick key={t} label={t} x={x(t)} y={plot.bottom + 18} anchor="middle" fill={slate.line}>
+                        {clock(t)}
+                    </Tick>
                 ))}
-                {advice.best && (
-                    <rect
-                        x={x(advice.best.seconds) - 9}
-                        y={y(advice.best.set) - 9}
-                        width="18"
-                        height="18"
-                        rx="4"
-                        fill="none"
-                        stroke={slate.now}
-                        strokeWidth="2.5"
-                    />
-                )}
-                {sets.map(
-                    (s, i) =>
-                        i % every === 0 && (
-                            <text
-                                key={s}
-                                x={plot.left - 6}
-                                y={y(s) + 4}
-                                textAnchor="end"
-                                fontSize="14"
-                                fill={slate.line}
-                                fontFamily={mono}
-                            >
-                                {Math.round(s)}
-                            </text>
-                        ),
-                )}
-                {times
-                    .filter((t) => ticks.has(String(t)))
-                    .map((t) => (
-                        <text
-                            key={t}
-                            data-label={t}
-                            x={x(t)}
-                            y={plot.bottom + 18}
-                            textAnchor="middle"
-                            fontSize="14"
-                            fill={slate.line}
-                            fontFamily={mono}
-                        >
-                            {clock(t)}
+            {kinds.map((k, i) => {
+                const [left, row] = [
+                    plot.left + 8 + ((i % columns) * (width - plot.left)) / columns,
+                    H + 12 + Math.floor(i / columns) * ROW,
+                ];
+                return (
+                    <g key={k}>
+                        <Sign of={k} x={left} y={row - 5} />
+                        <text x={left + 12} y={row} fontSize="14" fill={slate.line}>
+                            {say(`binding.${k}`)}
                         </text>
-                    ))}
-                {kinds.map((k, i) => {
-                    const [left, row] = [
-                        plot.left + 8 + ((i % columns) * (width - plot.left)) / columns,
-                        H + 12 + Math.floor(i / columns) * ROW,
-                    ];
-                    return (
-                        <g key={k}>
-                            <Sign of={k} x={left} y={row - 5} />
-                            <text x={left + 12} y={row} fontSize="14" fill={slate.line}>
-                                {say(`binding.${k}`)}
-                            </text>
-                        </g>
-                    );
-                })}
-            </svg>
-        </div>
+                    </g>
+                );
+            })}
+        </>
     );
 }

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { useSize } from '../../mat/useSize';
-import { mono, sans, slate } from '../../theme/tokens';
+import { slate } from '../../theme/tokens';
 import { say, clock } from '../../words/words';
+import { SlateChart, Tick } from './SlateChart';
 
 /** px: high, and where curves are drawn between top and bottom; what stands at the sides takes so much. */
 const H = 300;
@@ -37,72 +37,54 @@ interface Props {
  * each other.
  */
 export function TimeChart({ label, end, hottest, names, lift, children }: Props) {
-    const [frame, size] = useSize<HTMLDivElement>();
-    const width = size?.width ?? 640;
-    const right = width - NAMES;
     const top = Math.ceil((hottest + 8) / 10) * 10;
-    const scale: Scale = {
-        right,
-        x: (t) => PLOT.left + ((right - PLOT.left) * t) / end,
-        y: (c) => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 15)) / (top - 15),
-    };
-    const { x, y } = scale;
-    const tick = TICKS.find((s) => x(s) - x(0) >= TICK) ?? 1920;
     return (
-        <div ref={frame} role="img" aria-label={label} style={{ overflow: 'hidden', borderRadius: 6, minWidth: 0 }}>
-            <svg
-                aria-hidden
-                width={width}
-                height={H}
-                style={{ display: 'block', background: slate.deep }}
-                fontFamily={sans}
-            >
-                {Array.from({ length: Math.floor((top - 20) / 20) + 1 }, (_, i) => 20 + 20 * i).map((c) => (
-                    <g key={c}>
-                        <path d={`M${PLOT.left} ${y(c)}H${right}`} stroke={slate.grid} />
+        <SlateChart label={label} usual={640} height={() => H}>
+            {(width) => {
+                const right = width - NAMES;
+                const scale: Scale = {
+                    right,
+                    x: (t) => PLOT.left + ((right - PLOT.left) * t) / end,
+                    y: (c) => PLOT.bottom - ((PLOT.bottom - PLOT.top) * (c - 15)) / (top - 15),
+                };
+                const { x, y } = scale;
+                const tick = TICKS.find((s) => x(s) - x(0) >= TICK) ?? 1920;
+                const late = x(lift) > right - 110;
+                return (
+                    <>
+                        {Array.from({ length: Math.floor((top - 20) / 20) + 1 }, (_, i) => 20 + 20 * i).map((c) => (
+                            <g key={c}>
+                                <path d={`M${PLOT.left} ${y(c)}H${right}`} stroke={slate.grid} />
+                                <Tick x={PLOT.left - 6} y={y(c) + 4} anchor="end" fill={slate.quiet}>
+                                    {c}
+                                </Tick>
+                            </g>
+                        ))}
+                        {children(scale)}
+                        <path d={`M${x(lift)} ${PLOT.top}V${PLOT.bottom}`} stroke={slate.line} />
                         <text
-                            x={PLOT.left - 6}
-                            y={y(c) + 4}
-                            textAnchor="end"
+                            x={x(lift) + (late ? -5 : 5)}
+                            textAnchor={late ? 'end' : 'start'}
+                            y={PLOT.top + 12}
                             fontSize="14"
-                            fill={slate.quiet}
-                            fontFamily={mono}
+                            fill={slate.line}
                         >
-                            {c}
+                            {say('page.time-chart.lift-off', { lift: clock(lift) })}
                         </text>
-                    </g>
-                ))}
-                {children(scale)}
-                <path d={`M${x(lift)} ${PLOT.top}V${PLOT.bottom}`} stroke={slate.line} />
-                <text
-                    x={x(lift) + (x(lift) > right - 110 ? -5 : 5)}
-                    textAnchor={x(lift) > right - 110 ? 'end' : 'start'}
-                    y={PLOT.top + 12}
-                    fontSize="14"
-                    fill={slate.line}
-                >
-                    {say('page.time-chart.lift-off', { lift: clock(lift) })}
-                </text>
-                {spreadApart(names.map((n) => ({ ...n, y: y(n.c) }))).map((e) => (
-                    <text key={e.name} x={right + 6} y={e.y + 4} fontSize="14" fontWeight="700" fill={e.stroke}>
-                        {e.name}
-                    </text>
-                ))}
-                {Array.from({ length: Math.floor(end / tick) + 1 }, (_, k) => k * tick).map((t) => (
-                    <text
-                        key={t}
-                        x={x(t)}
-                        y={H - 14}
-                        textAnchor="middle"
-                        fontSize="14"
-                        fill={slate.quiet}
-                        fontFamily={mono}
-                    >
-                        {clock(t)}
-                    </text>
-                ))}
-            </svg>
-        </div>
+                        {spreadApart(names.map((n) => ({ ...n, y: y(n.c) }))).map((e) => (
+                            <text key={e.name} x={right + 6} y={e.y + 4} fontSize="14" fontWeight="700" fill={e.stroke}>
+                                {e.name}
+                            </text>
+                        ))}
+                        {Array.from({ length: Math.floor(end / tick) + 1 }, (_, k) => k * tick).map((t) => (
+                            <Tick key={t} x={x(t)} y={H - 14} anchor="middle" fill={slate.quiet}>
+                                {clock(t)}
+                            </Tick>
+                        ))}
+                    </>
+                );
+            }}
+        </SlateChart>
     );
 }
 

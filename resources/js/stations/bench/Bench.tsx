@@ -4,9 +4,7 @@ import { useState } from 'react';
 import type { Job, PhoneFile, Plan } from '../../api/client';
 import { queries } from '../../api/queries';
 import { benchView, type BenchView } from '../../bench/benchView';
-import { passAt } from '../../bench/drag';
-import { lastDone, type Run } from '../../bench/run';
-import { report } from '../../bench/useOutbox';
+import type { Run } from '../../bench/run';
 import { useRun } from '../../bench/useRun';
 import { useTransfer } from '../../calibration/useTransfer';
 import { useLaying } from '../../seal/useLaying';
@@ -15,6 +13,7 @@ import { Refusal } from '../../shell/Refusal';
 import { useJob } from '../../shell/jobContext';
 import { say } from '../../words/words';
 import { Drawing } from './Drawing';
+import { handsOn } from './handsOn';
 import { HeatStrip } from './HeatStrip';
 import { CapturePanel } from './capture/CapturePanel';
 import { Ledger } from './Ledger';
@@ -209,52 +208,4 @@ function useHeated(job: string, { opening, heating }: BenchView) {
     const begun = heating !== null;
     const heated = useQuery({ ...queries.benchHeat(job, opening?.bond ?? ''), enabled: begun }).data?.heat ?? null;
     return begun ? heated : null;
-}
-
-/** What a hand may do at the step that is shown; true if something was done that moves the bench on. */
-function handsOn(job: string, plan: Plan, run: Run, view: BenchView, mayWork: boolean) {
-    const { step } = view;
-    return {
-        go: (): boolean => {
-            if (!step || !mayWork || view.done || view.untested.length > 0) {
-                return false;
-            }
-            if (step.wait > 0 && view.started === undefined) {
-                report(job, 'timer-started', { step: step.id });
-                return false;
-            }
-            report(job, 'step-done', { step: step.id });
-            return true;
-        },
-        easily: (): boolean => {
-            if (!step || !mayWork || view.done || view.looking || passAt(plan, step) === null) {
-                return false;
-            }
-            report(job, 'step-done', { step: step.id, felt: 'easily' });
-            return true;
-        },
-        undo: (): boolean => {
-            const last = lastDone(run);
-            if (!last || !mayWork) {
-                return false;
-            }
-            report(job, 'undo', { event: last.event });
-            return true;
-        },
-        leaveOut: (): void => {
-            if (step?.kind === 'lay-seal' && mayWork && !view.done) {
-                report(job, 'step-done', { step: step.id, renewed: 'no' });
-            }
-        },
-        heatAgain: (): void => {
-            if (mayWork && view.mayHeatAgain) {
-                report(job, 'extra-heat', { state: view.heat.kind === 'heating' ? 'off' : 'on' });
-            }
-        },
-        tick: (number: number): void => {
-            if (mayWork && step && !view.done) {
-                report(job, 'screw', { step: step.id, number });
-            }
-        },
-    };
 }
