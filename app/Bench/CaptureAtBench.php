@@ -90,7 +90,7 @@ final readonly class CaptureAtBench
             }
             $made = $row->captured()->makes();
             if ($this->wasHandled($locked, $made)) {
-                throw Conflict::notReachable('A step about it is done. Undo that step first.');
+                throw Conflict::notReachable('A step about it is done. Undo that step first; nothing was changed.');
             }
             $row->update(['undone' => true]);
             $left = array_map(static fn(SaidOfPhone $r): Captured => $r->captured(), $this->rows($locked));

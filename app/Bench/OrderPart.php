@@ -74,7 +74,7 @@ final readonly class OrderPart
     public function kind(Job $job, PlanChange $change): string
     {
         return $change->part === null
-            ? throw Conflict::notReachable('Nothing has to be ordered for this.')
+            ? throw Conflict::notReachable('Nothing has to be ordered for this, and nothing was: go on at the bench.')
             : $this->phones->phone($job->phone)->parts[$change->part]->kind->value;
     }
 }

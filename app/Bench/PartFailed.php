@@ -41,7 +41,9 @@ final readonly class PartFailed
             }
             $item = ShelfItem::query()->where('job_id', $locked->id)->lockForUpdate()->first();
             if ($item === null || $locked->handed_over_at !== null) {
-                throw Conflict::notReachable('This job holds no part that could fail.');
+                throw Conflict::notReachable(
+                    'This job holds no part that could fail. Choose one at Part first; nothing was changed.',
+                );
             }
             $glued = $this->isGlued($locked);
             SupplierReturn::query()->create([

@@ -52,7 +52,9 @@ final readonly class PriceTrouble
             }
             $accepted = $locked->quote;
             if (!$row->quote || $accepted === null) {
-                throw Conflict::notReachable('This does not change the price.');
+                throw Conflict::notReachable(
+                    'This does not change the price: nobody has to be asked. Go on at the bench.',
+                );
             }
             $further = Further::of(Money::of($cost), $minutes, $this->book->rules());
             if (!$further->gross()->equals(Money::of($gross))) {

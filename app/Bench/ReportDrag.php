@@ -54,7 +54,9 @@ final readonly class ReportDrag
             $source = $this->heat->source($locked, $run, $bond, $at);
             $dragged = new Dragged($run, $this->planning->condition($locked), $source);
             if (!$dragged->canBeAt($step)) {
-                throw ValidationException::withMessages(['step' => 'No blade is at this step now.']);
+                throw ValidationException::withMessages([
+                    'step' => 'No blade is at this step now, and nothing was kept. Say it at the step that is open.',
+                ]);
             }
             $plan = $dragged->from($step, $mm, $at) ?? throw Conflict::notReachable(
                 'With this source the rest cannot be planned any more. The ladder under Problem says what is next.',

@@ -43,7 +43,9 @@ final readonly class ReportTrouble
         $told = function (Job $locked) use ($user, $id, $at, $step, $trouble, $subject): void {
             $run = $this->runs->run($locked);
             $consequence = (new Aftermath($run->plan))->at($step, $trouble, $subject)
-                ?? throw ValidationException::withMessages(['trouble' => 'This cannot happen at this step.']);
+                ?? throw ValidationException::withMessages([
+                    'trouble' => 'This cannot happen at this step. Nothing was kept; say it where it happened.',
+                ]);
             $event = new Event($id, EventType::Trouble, $at, [
                 'step' => $step,
                 'kind' => $trouble,

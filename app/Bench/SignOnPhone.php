@@ -31,7 +31,7 @@ final readonly class SignOnPhone
         array $strokes,
     ): void {
         if ($page->gate !== Gate::Finished) {
-            throw Conflict::notReachable('Only the last gate is signed for.');
+            throw Conflict::notReachable('Only the tests before closing are signed for. Nothing was kept; sign there.');
         }
         Moment::check($page->job, $at);
         $run = $this->runs->run($page->job);

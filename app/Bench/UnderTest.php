@@ -72,7 +72,9 @@ final readonly class UnderTest
             throw Conflict::closed($job);
         }
         if (!isset($this->runs->plan($job)->gates[$gate->value])) {
-            throw Conflict::notReachable('This plan has no such gate.');
+            throw Conflict::notReachable(
+                'There are no such tests in the plan any more. Nothing was kept; scan the code at the bench again.',
+            );
         }
         $word = Str::random(40);
 
@@ -178,7 +180,9 @@ final readonly class UnderTest
                 : []);
             $event = new Event($id, EventType::Test, $at, $of + $how);
             if (($this->append)($page->job, $page->user, [$event])->refused !== []) {
-                throw Conflict::notReachable('This gate does not test that.');
+                throw Conflict::notReachable(
+                    'This is not tested at this moment. Nothing was kept; scan the code at the bench again.',
+                );
             }
 
             return ['outcome' => $shown->value, 'figures' => $figures];

@@ -141,13 +141,17 @@ final readonly class AcceptQuote
                     throw Conflict::quoteMoved(sprintf('It now costs %s, not %s.', (string) $now, $gross));
                 }
                 if (!$option->plan->works()) {
-                    throw ValidationException::withMessages(['kind' => 'There is no plan that works for this option.']);
+                    throw ValidationException::withMessages([
+                        'kind' => 'There is no plan that works for this option. Nothing was accepted; offer another.',
+                    ]);
                 }
 
                 return $option;
             }
         }
-        throw ValidationException::withMessages(['kind' => 'This phone has no such option.']);
+        throw ValidationException::withMessages([
+            'kind' => 'This phone has no such option. Nothing was accepted; load the quote again.',
+        ]);
     }
 
     private function reserve(Job $locked, Option $option, int $itemId): void

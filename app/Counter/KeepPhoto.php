@@ -34,7 +34,9 @@ final readonly class KeepPhoto
             return $there;
         }
         if ($there !== null || JobPhoto::query()->where('job_id', $job->id)->count() >= self::MOST) {
-            throw ValidationException::withMessages(['photo' => sprintf('A job keeps at most %d photos.', self::MOST)]);
+            throw ValidationException::withMessages([
+                'photo' => sprintf('A job keeps at most %d photos. This one was not kept; take one out.', self::MOST),
+            ]);
         }
 
         $picture = ReadPicture::of($file);

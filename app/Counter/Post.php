@@ -48,7 +48,9 @@ final readonly class Post
         return DB::connection()->transaction(static function () use ($job, $goes, $parcel): PostBox {
             $box = PostBox::query()->lockForUpdate()->find($job->id);
             if ($box === null) {
-                throw ValidationException::withMessages(['goes' => 'This phone did not come by post.']);
+                throw ValidationException::withMessages([
+                    'goes' => 'This phone did not come by post: it is handed over at the counter.',
+                ]);
             }
             if ($box->sent_at !== null) {
                 return $box;

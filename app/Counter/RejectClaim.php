@@ -21,7 +21,9 @@ final readonly class RejectClaim
                 return $locked;
             }
             if ($locked->state === ClaimState::Paid) {
-                throw Conflict::notReachable('This claim is paid in full.');
+                throw Conflict::notReachable(
+                    'This claim is paid in full: there is nothing to reject, and nothing was changed.',
+                );
             }
             $locked->update(['state' => ClaimState::Rejected, 'authorised' => (string) $locked->paid()]);
 

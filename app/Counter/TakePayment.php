@@ -30,7 +30,9 @@ final readonly class TakePayment
                 return $locked;
             }
             if ($locked->open()->isZero() || $locked->due_on === null) {
-                throw Conflict::notReachable('Nothing is owed on this claim.');
+                throw Conflict::notReachable(
+                    'Nothing is owed on this claim, and nothing was booked. Does the money belong to another one?',
+                );
             }
             if ($locked->open()->isLessThan(Money::of($amount))) {
                 throw ValidationException::withMessages([

@@ -56,7 +56,7 @@ final readonly class OrderForJob
             throw Conflict::closed($locked);
         }
         if ($locked->kind === null) {
-            throw Conflict::notReachable('First: Scope.');
+            throw Conflict::notReachable('What to fit is not chosen yet. First: Scope.');
         }
         $part = ShelfItem::query()->where('job_id', $locked->id)->first();
         if ($part !== null) {

@@ -45,7 +45,7 @@ final readonly class CounterPapers
     public function receiptHtml(Job $job): string
     {
         if ($job->condition === null) {
-            throw Conflict::notReachable('First: Check-in.');
+            throw Conflict::notReachable('The condition is not written down yet. First: Check-in.');
         }
         $condition = $this->planning->condition($job);
         $phone = $this->phones->phone($job->phone);
@@ -86,7 +86,9 @@ final readonly class CounterPapers
             array_filter($this->quoting->options($job), static fn(Option $o): bool => $o->canBeOffered()),
         );
         if ($options === []) {
-            throw Conflict::notReachable('No option has a price: there is no part with a cost on the shelf.');
+            throw Conflict::notReachable(
+                'No option has a price: no part on the shelf says what it cost. Write that down at Shelf first.',
+            );
         }
         usort(
             $options,

@@ -33,7 +33,9 @@ final readonly class PackingList
     {
         $box = PostBox::query()->find($job->id);
         if ($box === null) {
-            throw ValidationException::withMessages(['post' => 'This phone did not come by post.']);
+            throw ValidationException::withMessages([
+                'post' => 'This phone did not come by post: it is handed over at the counter.',
+            ]);
         }
 
         return view('packing-list', [

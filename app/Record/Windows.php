@@ -49,7 +49,7 @@ final readonly class Windows
             $text = DB::table('window_sums')->where(['adhesive' => $adhesive->value, 'state' => $state->value])
                 ->value('evidence');
             if (!is_string($text)) {
-                throw Conflict::notReachable('Nothing was learnt of this adhesive yet.');
+                throw Conflict::notReachable('Nothing was learnt of this adhesive yet. Plans stay as they were.');
             }
             $belief = self::belief($state, WindowEvidence::from($text));
             $there?->delete();

@@ -53,7 +53,9 @@ final readonly class ChoosePart
             return;
         }
         if ($item === null || !in_array($item->state, PartState::ON_SHELF, true)) {
-            throw ValidationException::withMessages(['item' => 'This part is not on the shelf any more.']);
+            throw ValidationException::withMessages([
+                'item' => 'This part is not on the shelf any more. Nothing was changed; choose another.',
+            ]);
         }
         if ($item->job_id !== null) {
             throw Conflict::partTaken($item->label);
@@ -68,12 +70,14 @@ final readonly class ChoosePart
     public function mustFit(Job $job, ShelfItem $item): void
     {
         if ($job->kind === null) {
-            throw Conflict::notReachable('First: Scope.');
+            throw Conflict::notReachable('What to fit is not chosen yet. First: Scope.');
         }
         $asked = $this->planning->asked($job);
         $fitting = (new Fitter())->judge($asked->phone, $asked->wish($job->kind), $item->offer());
         if ($fitting->verdict() === Verdict::DoesNotFit) {
-            throw ValidationException::withMessages(['item' => $item->label . ' does not fit this phone.']);
+            throw ValidationException::withMessages([
+                'item' => $item->label . ' does not fit this phone. Nothing was changed; choose one whose codes match.',
+            ]);
         }
     }
 }

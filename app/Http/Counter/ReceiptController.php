@@ -16,7 +16,7 @@ final readonly class ReceiptController
     public function update(ReceiptRequest $request, Job $job, ChangeJob $change): JobResource
     {
         if ($job->condition === null) {
-            throw Conflict::notReachable('First: Check-in.');
+            throw Conflict::notReachable('The condition is not written down yet. First: Check-in.');
         }
 
         return new JobResource(

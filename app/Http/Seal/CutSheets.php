@@ -20,7 +20,7 @@ final readonly class CutSheets
     public function of(SealRequest $request, ?WayOffer $offer, string $format, string $name): Response
     {
         if ($offer === null || $offer->refused !== null) {
-            throw Conflict::notReachable('This way cannot be taken here; there is nothing to cut.');
+            throw Conflict::notReachable('This way cannot be taken here: there is nothing to cut. Choose another way.');
         }
         $drawing = CutDrawing::of($request, $offer);
         $svg = (new SvgSheet($drawing))->svg();

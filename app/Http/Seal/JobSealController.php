@@ -60,7 +60,9 @@ final readonly class JobSealController
     {
         $named = $asked->query('bond');
         $bond = is_string($named) ? $named : Resealing::bondOf($plan)
-            ?? throw Conflict::notReachable('The new part comes bonded: there is no seal to choose.');
+            ?? throw Conflict::notReachable(
+                'The new part comes bonded: there is no seal to choose, and nothing was changed.',
+            );
         if (!isset($plan->sealing->seals[$bond])) {
             throw new NotFoundHttpException('This job makes no bond "' . $bond . '" again.');
         }

@@ -61,7 +61,9 @@ final readonly class ShelfController
                 : $labels->next();
             $fields['label'] = $label;
             if (ShelfItem::query()->where('label', $label)->exists()) {
-                throw ValidationException::withMessages(['label' => $label . ' is on the shelf already.']);
+                throw ValidationException::withMessages([
+                    'label' => $label . ' is on the shelf already. Nothing was kept; give this one another label.',
+                ]);
             }
 
             return ShelfItem::query()->create($fields)->refresh();
@@ -96,7 +98,9 @@ final readonly class ShelfController
         $labels = array_slice(explode(',', $request->string('labels')->toString()), 0, self::MOST_LABELS);
         $items = ShelfItem::query()->whereIn('label', $labels)->orderBy('id')->get();
         if ($items->isEmpty()) {
-            throw ValidationException::withMessages(['labels' => 'None of these labels is on the shelf.']);
+            throw ValidationException::withMessages([
+                'labels' => 'None of these labels is on the shelf. Choose them in the list.',
+            ]);
         }
 
         $origin = ShopAddress::of();

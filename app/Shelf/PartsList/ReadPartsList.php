@@ -25,7 +25,9 @@ final readonly class ReadPartsList
         if ($there !== null) {
             return $there->user_id === $user->id
                 ? $there
-                : throw Conflict::notReachable('This list was sent by somebody else.');
+                : throw Conflict::notReachable(
+                    'This list was sent by somebody else. Send it yourself to take it over; nothing was kept.',
+                );
         }
         try {
             [$text, $encoding] = CsvFile::decoded($bytes);
