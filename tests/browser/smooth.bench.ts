@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { onTheShelf, planned, signIn } from './technician';
+import { onTheShelf, planned, post, signIn } from './technician';
 
 interface Smooth {
     frames: number;
@@ -36,22 +36,61 @@ async function jobOf(page: Page, tag: string): Promise<string> {
     return jobs.find((j) => j.tag === tag)?.id ?? '';
 }
 
-test('clocks on a job of more than eighty steps, beside an empty page', async ({ page }) => {
+interface Screws {
+    id: string;
+    name: string;
+    length: number;
+    places: unknown[];
+}
+
+/** A Fern 5 whose covers are held by screws of more lengths: each is a step out and a step in. */
+async function longPhone(page: Page): Promise<void> {
+    const api = { headers: { Accept: 'application/json', Referer: process.env['FACELIFT_ADDRESS'] ?? '' } };
+    const { document } = (await (await page.request.get('/api/phone-files/brasca-fern-5', api)).json()) as {
+        document: { identity: Record<string, unknown>; fasteners: Screws[] };
+    };
+    const fasteners = document.fasteners.flatMap((f) =>
+        f.id === 'plate-screws'
+            ? [f]
+            : f.places.map((p, i) => ({
+                  ...f,
+                  id: `${f.id}-${i}`,
+                  name: `${f.name} ${i}`,
+                  length: f.length - 0.1 * i,
+                  places: [p],
+              })),
+    );
+    const identity = {
+        ...document.identity,
+        id: 'brasca-fern-long',
+        model: 'Fern Long',
+        codes: [{ code: 'BFL-E', region: 'Europe' }],
+    };
+    const kept = await post(
+        page,
+        '/phone-files/brasca-fern-long',
+        { version: 0, document: { ...document, identity, fasteners } },
+        'PUT',
+    );
+    expect(kept.status(), await kept.text()).toBe(200);
+}
+
+test('clocks on a job of ninety steps and more, beside an empty page', async ({ page }) => {
     await signIn(page, 'technician');
-    // A part of its own, so that others who fit one find theirs.
+    await longPhone(page);
     await onTheShelf(page, 'S-977', {
         kind: 'display-with-frame',
         brings: ['mesh', 'side-keys'],
         refresh: 90,
-        modelCodes: ['BF5-E'],
+        modelCodes: ['BFL-E'],
         connector: 'BF-40Z',
         technology: 'oled',
         colour: 'moss',
     });
     await planned(page, {
-        find: 'Fern 5',
-        phone: 'Brasca Fern 5',
-        code: 'BF5-E',
+        find: 'Fern Long',
+        phone: 'Brasca Fern Long',
+        code: 'BFL-E',
         customer: 'Long Job',
         seen: ['Lines', 'Frame bent'],
         kind: 'Display with frame',
@@ -68,12 +107,12 @@ test('clocks on a job of more than eighty steps, beside an empty page', async ({
         };
         return plan.steps.length;
     });
-    expect(counted).toBeGreaterThan(80);
+    expect(counted).toBeGreaterThan(90);
     const long = page.url();
     const followed = `/jobs/${await jobOf(page, 'T-0302')}/bench`;
     const shown = {
         'empty page': () => page.goto('about:blank'),
-        'bench, 84 steps': async () => {
+        [`bench, ${counted} steps`]: async () => {
             await page.goto(long);
             await expect(page.getByRole('navigation', { name: 'Steps' })).toBeVisible();
         },

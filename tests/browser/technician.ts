@@ -275,10 +275,11 @@ export interface PartFor {
     sheet?: { memory: boolean; chipPlace: boolean };
 }
 
-export async function post(page: Page, path: string, data: unknown): Promise<APIResponse> {
+export async function post(page: Page, path: string, data: unknown, method = 'POST'): Promise<APIResponse> {
     const cookies = await page.context().cookies();
     const token = decodeURIComponent(cookies.find((c) => c.name === 'XSRF-TOKEN')?.value ?? '');
-    return page.request.post(`/api${path}`, {
+    return page.request.fetch(`/api${path}`, {
+        method,
         headers: { Referer: page.url(), 'X-XSRF-TOKEN': token, Accept: 'application/json' },
         data,
     });
