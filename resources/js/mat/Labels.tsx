@@ -62,6 +62,10 @@ export function labelling(marks: readonly Mark[], face: Face, phone: Size, size:
     return { words, layout, columns, letters: lettersOf(layout.listed, words, size) };
 }
 
+/** A to Z, then AA, AB …: none twice. */
+const letterOf = (i: number): string =>
+    (i < 26 ? '' : letterOf(Math.floor(i / 26) - 1)) + String.fromCharCode(65 + (i % 26));
+
 function lettersOf(listed: readonly string[], words: Map<string, Words>, size: Size): Labelling['letters'] {
     const boxes = place(
         listed.map((id) => {
@@ -83,7 +87,7 @@ function lettersOf(listed: readonly string[], words: Map<string, Words>, size: S
     listed.forEach((id, i) => {
         const box = boxes.get(id);
         if (box) {
-            letters.set(id, { letter: String.fromCharCode(65 + (i % 26)), box });
+            letters.set(id, { letter: letterOf(i), box });
         }
     });
     return letters;
@@ -156,7 +160,7 @@ export function Labels({ of }: { of: Labelling }) {
                         x={box.x + box.width / 2}
                         y={box.y + 17}
                         textAnchor="middle"
-                        fontSize="16"
+                        fontSize={letter.length > 1 ? 14 : 16}
                         fontWeight="700"
                         fill={slate.line}
                     >
