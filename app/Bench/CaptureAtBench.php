@@ -14,6 +14,7 @@ use App\Models\SaidOfPhone;
 use App\Models\User;
 use App\Phones\DrawPhone;
 use App\Phones\PhoneLibrary;
+use App\Phones\PhoneRef;
 use Facelift\Bench\CameOff;
 use Facelift\Bench\Regrown;
 use Facelift\Capture\Capture;
@@ -181,7 +182,7 @@ final readonly class CaptureAtBench
     private function goOn(Job $job, User $user, array $document): Job
     {
         $run = $this->runs->run($job);
-        $id = explode('@', $job->phone)[0];
+        $id = PhoneRef::read($job->phone)->file;
         $kept = $this->draw->byRepair(
             $user,
             $id,
@@ -189,7 +190,7 @@ final readonly class CaptureAtBench
             DrawingStanding::Bench,
             $job,
         );
-        $job->phone = $id . '@' . $kept->version;
+        $job->phone = (string) new PhoneRef($id, $kept->version);
         $plan = (new Regrown($run))->into($this->planning->again(
             $job,
             $run->plan->basis->source,

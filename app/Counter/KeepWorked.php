@@ -12,6 +12,7 @@ use App\Models\SaidOfPhone;
 use App\Models\User;
 use App\Phones\DrawPhone;
 use App\Phones\PhoneLibrary;
+use App\Phones\PhoneRef;
 use App\Words\ShopTime;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Bench\CameOff;
@@ -39,7 +40,7 @@ final readonly class KeepWorked
         if ($review === null) {
             return;
         }
-        $id = explode('@', $job->phone)[0];
+        $id = PhoneRef::read($job->phone)->file;
         $isNewest = $this->newest($id) === $this->base($job);
         $standing = $review->agrees() && $isNewest ? DrawingStanding::Kept : DrawingStanding::Proposed;
         $this->draw->byRepair(
@@ -71,7 +72,7 @@ final readonly class KeepWorked
     {
         $kept = PhoneDrawing::query()->where('phone', $id)->where('standing', DrawingStanding::Kept)->max('version');
 
-        return is_numeric($kept) ? $id . '@' . (int) $kept : $id;
+        return (string) new PhoneRef($id, is_numeric($kept) ? (int) $kept : null);
     }
 
     /** @return array<string, mixed> */

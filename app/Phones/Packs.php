@@ -87,7 +87,7 @@ final readonly class Packs
         $kept = PhoneDrawing::query()->where('phone', $id)->where('standing', DrawingStanding::Kept)->max('version');
         $isHere = is_numeric($kept) || $this->phones->ships($id);
         $changes = $isHere
-            ? (new PhoneDifference())->between($this->document(is_numeric($kept) ? "$id@$kept" : $id), $file->document)
+            ? (new PhoneDifference())->between($this->document((string) new PhoneRef($id, is_numeric($kept) ? (int) $kept : null)), $file->document)
             : [];
 
         return [

@@ -57,18 +57,16 @@ final class PhoneLibrary
      */
     public function text(string $id): string
     {
-        if (preg_match('/^([a-z0-9-]{1,60})(?:@(\d{1,6}))?$/D', $id, $named) !== 1) {
-            throw new NotFoundHttpException('There is no phone file "' . $id . '".');
-        }
-        $file = $this->folder . '/' . $named[1] . '.phone.json';
-        if (!isset($named[2]) && is_file($file)) {
+        $ref = PhoneRef::read($id);
+        $file = $this->folder . '/' . $ref->file . '.phone.json';
+        if ($ref->version === null && is_file($file)) {
             return (string) file_get_contents($file);
         }
         $drawn = PhoneDrawing::query()
-            ->where('phone', $named[1])
+            ->where('phone', $ref->file)
             ->when(
-                isset($named[2]),
-                static fn($q) => $q->where('version', (int) ($named[2] ?? 0)),
+                $ref->version !== null,
+                static fn($q) => $q->where('version', $ref->version),
                 static fn($q) => $q->where('standing', DrawingStanding::Kept),
             )
             ->orderByDesc('version')
@@ -123,7 +121,7 @@ final class PhoneLibrary
         $current = array_combine($ids, $ids);
         $kept = PhoneDrawing::query()->where('standing', DrawingStanding::Kept)->orderBy('version');
         foreach ($kept->get(['phone', 'version']) as $drawn) {
-            $current[$drawn->phone] = $drawn->phone . '@' . $drawn->version;
+            $current[$drawn->phone] = (string) new PhoneRef($drawn->phone, $drawn->version);
         }
         ksort($current);
 

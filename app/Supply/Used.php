@@ -7,6 +7,7 @@ namespace App\Supply;
 use App\Models\Job;
 use App\Models\RollCut;
 use App\Models\SupplyUse;
+use App\Phones\PhoneRef;
 use Facelift\Supply\Demand;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
@@ -42,7 +43,7 @@ final readonly class Used
             ->get();
         $all = [];
         foreach ($rows as $row) {
-            $phone = self::bare(Text::of($row->phone));
+            $phone = PhoneRef::read(Text::of($row->phone))->file;
             $kind = Text::of($row->kind);
             $all[$phone][$kind] = ($all[$phone][$kind] ?? 0) + (int) Text::of($row->jobs);
         }
@@ -72,12 +73,6 @@ final readonly class Used
                 ->groupBy('kind', 'job_id')
                 ->selectRaw('kind as what, sum(amount) as amount'),
         );
-    }
-
-    /** The id of a phone file without the version that a job names. */
-    public static function bare(string $phone): string
-    {
-        return explode('@', $phone, 2)[0];
     }
 
     /** @return array<string, Demand> */

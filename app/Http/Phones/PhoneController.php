@@ -89,6 +89,7 @@ final readonly class PhoneController
 
         return [
             'id' => $id,
+            'file' => $i->id,
             'maker' => $i->maker,
             'model' => $i->model,
             'year' => $i->year,

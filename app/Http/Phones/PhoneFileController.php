@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Phones\DrawPhone;
 use App\Phones\PhoneBench;
 use App\Phones\PhoneLibrary;
+use App\Phones\PhoneRef;
 use App\Phones\ReviewDrawing;
 use Facelift\Anatomy\PhoneDifference;
 use Facelift\Document\JsonText;
@@ -42,7 +43,7 @@ final readonly class PhoneFileController
             'ships' => $this->phones->ships($phone),
             // As it was written: an object without members stays one.
             'document' => json_decode(
-                $this->phones->text($version > 0 ? "$phone@$version" : $phone),
+                $this->phones->text((string) new PhoneRef($phone, $version > 0 ? $version : null)),
                 false,
                 64,
                 JSON_THROW_ON_ERROR,
@@ -56,7 +57,7 @@ final readonly class PhoneFileController
         assert($user instanceof User);
         $drawn = $draw($user, $phone, $request->integer('version'), $request->document());
 
-        return new JsonResponse(['version' => $drawn->version, 'id' => $drawn->phone . '@' . $drawn->version]);
+        return new JsonResponse(['version' => $drawn->version, 'id' => (string) new PhoneRef($drawn->phone, $drawn->version)]);
     }
 
     /** Every version with what changed from the one before it. */

@@ -12,6 +12,7 @@ use App\Phones\DrawPhone;
 use App\Phones\Families;
 use App\Phones\NearPhones;
 use App\Phones\PhoneLibrary;
+use App\Phones\PhoneRef;
 use Facelift\Anatomy\PhoneForms;
 use Facelift\Anatomy\PhoneReader;
 use Facelift\Capture\FamilyFile;
@@ -64,7 +65,7 @@ final readonly class ProvisionalController
             );
         }
         $kept = $draw($user, $told->id(), $last->version ?? 0, $document);
-        $id = $told->id() . '@' . $kept->version;
+        $id = (string) new PhoneRef($told->id(), $kept->version);
 
         return new JsonResponse(PhoneController::summary($id, $this->phones->phone($id)), 200);
     }

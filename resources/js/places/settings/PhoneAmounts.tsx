@@ -25,7 +25,7 @@ interface Props<R extends Row> {
 /** Amounts by phone, or by phone and kind of part: chosen, not typed. */
 export function PhoneAmounts<R extends Row>({ title, rows, fresh, set }: Props<R>) {
     const phones = useQuery(queries.phones('')).data?.data ?? [];
-    const known = phones.map((p) => ({ id: p.id.replace(/@\d+$/, ''), name: `${p.maker} ${p.model}` }));
+    const known = phones.map((p) => ({ id: p.file, name: `${p.maker} ${p.model}` }));
     const change = (i: number, to: Partial<Row>) => set(rows.map((r, j) => (j === i ? { ...r, ...to } : r)));
     return (
         <Box

@@ -39,13 +39,11 @@ export function usedOf(l: Line): string {
 /** As much as can be told from what is booked out by the step: a tenth. */
 const round = (amount: number): number => Math.round(10 * amount) / 10;
 
-/** Levels are kept of a phone, whichever version its file has. */
-const bare = (id: string): string => id.split('@')[0] ?? id;
-
 /** A part that was not used yet and of which the shop keeps none so far. */
 export const emptyLine = (phone: Schemas['PhoneSummary'], kind: ReplacementKind): Line => ({
     of: 'part',
-    phone: bare(phone.id),
+    // Levels are kept of a phone, whichever version its file has.
+    phone: phone.file,
     name: `${phone.maker} ${phone.model}`,
     kind,
     width: null,
