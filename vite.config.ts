@@ -40,7 +40,7 @@ const ALONE = [
     .split(' ');
 const WHOLE =
     'note|reason|text|step|step-name|question|facet|shares|money-goes|risk-of|adhesive-state|caution|located|' +
-    'evidence|part-kind|sheet|drawn-sheet|stands-here|under-test|moved-by|why|missing';
+    'evidence|part-kind|sheet|drawn-sheet|stands-here|changed|under-test|moved-by|why|missing';
 const LATER = new RegExp(`^(?:${WHOLE}|page\\.(?:${ALONE.join('|')}))\\.`);
 
 /** The words as two modules: those of the first page, and those that come with a station. */

@@ -125,7 +125,13 @@ final readonly class Trail
     {
         return Watched::isSecret($field)
             ? [$field, $from === null ? null : '•••', $to === null ? null : '•••']
-            : [$field, self::text($from), self::text($to)];
+            : [$field, self::text(self::asCalled($field, $from)), self::text(self::asCalled($field, $to))];
+    }
+
+    /** A job by its tag, as people call it; who reads the record knows no keys. */
+    private static function asCalled(string $field, mixed $value): mixed
+    {
+        return $field === 'job_id' && $value !== null ? Job::query()->find($value)?->tag() ?? $value : $value;
     }
 
     private static function text(mixed $value): ?string

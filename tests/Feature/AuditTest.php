@@ -35,6 +35,8 @@ final class AuditTest extends TestCase
         self::assertGreaterThan($before, Audit::query()->count());
         self::assertSame([$user->id], $lines->pluck('user_id')->unique()->values()->all());
         self::assertSame('T-0301', $lines[0]->name);
+        $part = Audit::query()->where('about', 'part')->where('act', 'changed')->orderBy('id')->firstOrFail();
+        self::assertContains(['job_id', null, 'T-0301'], $part->changes, 'as people call it');
     }
 
     /** Of what is kept as one document only what differs is written down, by its place. */

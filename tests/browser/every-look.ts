@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { collisions, sideways, smallTargets, smallTexts } from './looked-at';
+import { backwards, collisions, sideways, smallTargets, smallTexts } from './looked-at';
 import { violations } from './technician';
 
 /** Two frames: what follows the window's size has followed it. */
@@ -25,6 +25,7 @@ async function wanting(page: Page, width: number): Promise<string[]> {
         ...(await sideways(page)).map((w) => `${w.what} ${w.is} px too wide`),
         ...(await smallTexts(page, 14)).map((t) => `${t.what} ${t.is} px`),
         ...(await collisions(page)),
+        ...(await backwards(page)),
         ...targets.map((t) => `target ${t.what} ${t.is} px`),
     ];
 }

@@ -105,6 +105,32 @@ export const sideways = (page: Page): Promise<Found[]> =>
             });
     });
 
+/**
+ * Where keys go back up: what comes after something else in the page, lies wholly over it, and in the same column. What
+ * stays in its place while the page is pushed is left out.
+ */
+export const backwards = (page: Page): Promise<string[]> =>
+    page.evaluate(() => {
+        const stays = (e: Element | null): boolean =>
+            e !== null && (['fixed', 'sticky'].includes(getComputedStyle(e).position) || stays(e.parentElement));
+        const all = [...document.querySelectorAll('a[href], button:not([disabled]), input, select, textarea, summary')]
+            .filter((e) => e.checkVisibility({ visibilityProperty: true }) && e.getBoundingClientRect().width > 1)
+            .map((e) => ({
+                name: (e.getAttribute('aria-label') ?? e.textContent).trim().slice(0, 30),
+                bar: e.closest('header') !== null,
+                stays: stays(e),
+                box: e.getBoundingClientRect(),
+            }))
+            .filter((e) => e.bar || !e.stays);
+        return all.flatMap((b, i) => {
+            const a = all[i - 1];
+            const over = a !== undefined && a.bar === b.bar && b.box.bottom <= a.box.top + 1;
+            return over && b.box.left < a.box.right && a.box.left < b.box.right
+                ? [`from "${a.name}" back up to "${b.name}"`]
+                : [];
+        });
+    });
+
 /** Words of the drawings that lie over one another or leave their drawing. */
 export async function collisions(page: Page): Promise<string[]> {
     return page.evaluate(() => {

@@ -19,7 +19,6 @@ export function BarTabs({ name, value, wide = false, children }: Props) {
                 minWidth: 0,
                 // What the clocks beside it take is pushed as well.
                 flex: { xs: '1 0 100%', lg: wide ? 1 : '0 1 auto' },
-                order: { xs: 9, lg: 0 },
                 mx: { xs: -2, lg: 0 },
             }}
         >

@@ -24,9 +24,8 @@ export function BarTools({ signOut }: { signOut: () => void }) {
                 sx={{
                     // Narrow: a row of its own under the bar's first, while it is open.
                     display: { xs: open ? 'flex' : 'none', md: 'flex' },
-                    gap: { xs: 0.5, md: 2 },
+                    gap: { xs: 0.5, md: 1 },
                     flex: { xs: '1 0 100%', md: 'none' },
-                    order: { xs: 8, md: 0 },
                     justifyContent: 'end',
                 }}
             >

@@ -118,7 +118,37 @@ function JobBar({ job, here }: { job: Job; here: string }) {
     const me = useQuery(queries.me()).data;
     const fault = job.condition?.observations.map((o) => say(`observation.${o}`).toLowerCase()).join(', ');
     return (
-        <TopBar>
+        <TopBar
+            tabs={
+                <BarTabs name={say('page.job-frame.stations')} value={here}>
+                    {job.stations.map((s) => (
+                        <Tab
+                            key={s.id}
+                            value={s.id}
+                            label={<Station name={say(`station.${s.id}`)} done={s.done} why={s.why} />}
+                            component={Link}
+                            to={`/jobs/${job.id}/${s.id}`}
+                            onClick={(e: React.MouseEvent) => !s.reachable && e.preventDefault()}
+                            aria-disabled={!s.reachable}
+                            {...(s.id === here ? { 'aria-current': 'step' as const } : {})}
+                            sx={{
+                                minWidth: 48,
+                                px: 0.9,
+                                color: s.reachable ? 'text.primary' : 'text.secondary',
+                                fontWeight: s.id === here ? 700 : 400,
+                            }}
+                        />
+                    ))}
+                </BarTabs>
+            }
+            tools={
+                <>
+                    <Saving />
+                    <Help />
+                    {me && <WhoWorks me={me} />}
+                </>
+            }
+        >
             <Tooltip title={say('page.job-frame.back-to-today')}>
                 <Box
                     component={Link}
@@ -162,29 +192,6 @@ function JobBar({ job, here }: { job: Job; here: string }) {
                 </Typography>
             </Box>
             <Clocks except={job.id} />
-            <BarTabs name={say('page.job-frame.stations')} value={here}>
-                {job.stations.map((s) => (
-                    <Tab
-                        key={s.id}
-                        value={s.id}
-                        label={<Station name={say(`station.${s.id}`)} done={s.done} why={s.why} />}
-                        component={Link}
-                        to={`/jobs/${job.id}/${s.id}`}
-                        onClick={(e: React.MouseEvent) => !s.reachable && e.preventDefault()}
-                        aria-disabled={!s.reachable}
-                        {...(s.id === here ? { 'aria-current': 'step' as const } : {})}
-                        sx={{
-                            minWidth: 48,
-                            px: 0.9,
-                            color: s.reachable ? 'text.primary' : 'text.secondary',
-                            fontWeight: s.id === here ? 700 : 400,
-                        }}
-                    />
-                ))}
-            </BarTabs>
-            <Saving />
-            <Help />
-            {me && <WhoWorks me={me} />}
         </TopBar>
     );
 }

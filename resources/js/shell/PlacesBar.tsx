@@ -41,32 +41,39 @@ export function PlacesBar({ me }: { me: Schemas['Me'] }) {
             ?.to ?? false;
     return (
         <>
-            <TopBar>
+            <TopBar
+                tabs={
+                    <BarTabs name={say('page.places-bar.places')} value={here} wide>
+                        {[
+                            ...places,
+                            ...(me.role === 'front-desk' ? [] : WORKERS),
+                            ...(me.role === 'owner' ? OWNERS : []),
+                        ].map((p) => (
+                            <Tab
+                                key={p.to}
+                                value={p.to}
+                                label={p.label}
+                                component={Link}
+                                to={p.to}
+                                sx={{ minWidth: 48, px: 1.1 }}
+                                {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
+                            />
+                        ))}
+                    </BarTabs>
+                }
+                tools={
+                    <>
+                        <Box sx={{ flex: { xs: 1, lg: 'none' } }} />
+                        <Saving />
+                        <Help />
+                        <WhoWorks me={me} />
+                        <BarTools signOut={() => void signOut()} />
+                    </>
+                }
+            >
                 <Typography component="span" sx={{ fontWeight: 800, fontSize: '1.125rem', letterSpacing: '-0.01em' }}>
                     {say('page.facelift')}
                 </Typography>
-                <BarTabs name={say('page.places-bar.places')} value={here} wide>
-                    {[
-                        ...places,
-                        ...(me.role === 'front-desk' ? [] : WORKERS),
-                        ...(me.role === 'owner' ? OWNERS : []),
-                    ].map((p) => (
-                        <Tab
-                            key={p.to}
-                            value={p.to}
-                            label={p.label}
-                            component={Link}
-                            to={p.to}
-                            sx={{ minWidth: 0, px: 1.5 }}
-                            {...(p.to === here ? { 'aria-current': 'page' as const } : {})}
-                        />
-                    ))}
-                </BarTabs>
-                <Box sx={{ flex: { xs: 1, lg: 'none' } }} />
-                <Saving />
-                <Help />
-                <WhoWorks me={me} />
-                <BarTools signOut={() => void signOut()} />
             </TopBar>
             <Clocks beside />
         </>

@@ -1,9 +1,21 @@
 import Box from '@mui/material/Box';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, type ReactNode } from 'react';
 import { useSize } from '../mat/useSize';
 
+interface Props {
+    /** The places, or the stations of a job. */
+    tabs?: ReactNode;
+    /** What stands at the right. */
+    tools?: ReactNode;
+    /** Where one is. */
+    children: ReactNode;
+}
+
 /** The bar over every page: of the places, or of one job. */
-export function TopBar({ children }: { children: ReactNode }) {
+export function TopBar({ tabs, tools, children }: Props) {
+    // Keys go through it as it is read: in one row, or names and tools first and then the row that is pushed.
+    const oneRow = useMediaQuery('(min-width: 1200px)', { noSsr: true });
     const [bar, size] = useSize<HTMLElement>();
     const height = size?.height ?? 60;
     useEffect(() => {
@@ -34,6 +46,9 @@ export function TopBar({ children }: { children: ReactNode }) {
             }}
         >
             {children}
+            {oneRow && tabs}
+            {tools}
+            {!oneRow && tabs}
         </Box>
     );
 }

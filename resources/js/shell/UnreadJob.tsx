@@ -32,7 +32,7 @@ export function UnreadJob({ job }: { job: Job }) {
                     {job.phone.name} · {job.customer}
                 </Typography>
             </TopBar>
-            <Box component="main" sx={{ p: 4, display: 'grid', gap: 2, maxWidth: 760 }}>
+            <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 760 }}>
                 <Typography component="h1" variant="h1">
                     {say('unread.title', { tag: job.tag })}
                 </Typography>

@@ -75,7 +75,7 @@ export const router = createBrowserRouter([
             },
             {
                 path: 'changes',
-                lazy: async () => ({ Component: (await import('../places/accounts/Changes')).Changes }),
+                lazy: worded(async () => ({ Component: (await import('../places/accounts/Changes')).Changes })),
             },
             { path: 'me', lazy: async () => ({ Component: (await import('../places/accounts/Me')).Me }) },
             {

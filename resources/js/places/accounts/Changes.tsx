@@ -16,6 +16,7 @@ import { Empty } from '../../shell/Empty';
 import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
 import { WideTable } from '../../shell/WideTable';
+import { changedName, changedValue, membersOf } from './changed';
 
 type Change = Schemas['Change'];
 
@@ -121,28 +122,43 @@ export function Changes() {
     );
 }
 
-/** From what to what; what is long is behind a fold. */
+/** From what to what; a document's members, and what is long, are behind a fold. */
 function Fields({ change }: { change: Change }) {
-    const SHORT = 60;
-    const shown = (text: string | null): string => text ?? '–';
-    const named = (field: string): string => field.replaceAll('_', ' ').replaceAll('.', ' › ');
     return (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {change.changes.map((f) => {
-                const text = change.act === 'made' ? shown(f.to) : `${shown(f.from)} → ${shown(f.to)}`;
-                return (
-                    <li key={f.field}>
-                        {text.length <= SHORT ? (
-                            `${named(f.field)}: ${text}`
-                        ) : (
-                            <details>
-                                <summary>{`${named(f.field)}: ${text.slice(0, SHORT)}…`}</summary>
-                                <Box sx={{ wordBreak: 'break-word' }}>{text}</Box>
-                            </details>
-                        )}
-                    </li>
-                );
-            })}
+            {change.changes.map((f) => (
+                <li key={f.field}>
+                    <Field change={f} made={change.act === 'made'} />
+                </li>
+            ))}
         </Box>
+    );
+}
+
+const SHORT = 60;
+
+function Field({ change: { field, from, to }, made }: { change: Change['changes'][number]; made: boolean }) {
+    const name = changedName(field);
+    const members = membersOf(to);
+    if (members !== null) {
+        return (
+            <details>
+                <summary>{`${name}: ${say('page.changes.in-all', { count: members.length })}`}</summary>
+                <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                    {members.map((m) => (
+                        <li key={m.name}>{`${m.name}: ${m.value}`}</li>
+                    ))}
+                </Box>
+            </details>
+        );
+    }
+    const text = made ? changedValue(to) : `${changedValue(from)} → ${changedValue(to)}`;
+    return text.length <= SHORT ? (
+        `${name}: ${text}`
+    ) : (
+        <details>
+            <summary>{`${name}: ${text.slice(0, SHORT)}…`}</summary>
+            <Box sx={{ wordBreak: 'break-word' }}>{text}</Box>
+        </details>
     );
 }
