@@ -36,15 +36,27 @@ final readonly class Lease
         try {
             DB::table('leases')->insertOrIgnore(['name' => $this->name, 'holder' => '', 'until' => 0]);
 
-            return DB::update(
+            $written = DB::update(
                 'update leases set holder = ?, until = ' . self::NOW . ' + ?'
                     . ' where name = ? and (holder = ? or until < ' . self::NOW . ')',
                 [$this->holder, 1000 * $this->seconds, $this->name, $this->holder],
-            ) === 1;
+            );
+
+            // Renewed within the same millisecond, nothing was written: it is held all the same.
+            return $written === 1 || $this->isHeld();
         } catch (\PDOException $e) {
             // Two asked at the same moment, on two nodes of the database: this one was second.
             return (new MetAnother())->causedByConcurrencyError($e) ? false : throw $e;
         }
+    }
+
+    private function isHeld(): bool
+    {
+        return DB::table('leases')
+            ->where('name', $this->name)
+            ->where('holder', $this->holder)
+            ->where('until', '>', DB::raw(self::NOW))
+            ->exists();
     }
 
     /** Gives it up before it runs out. */

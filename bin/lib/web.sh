@@ -5,7 +5,7 @@ write_fpm() {
     {
         printf '[global]\npid = %s\nerror_log = /dev/stderr\nlog_limit = 4096\ndaemonize = no\n[facelift]\nlisten = %s\nlisten.mode = 0600\npm = dynamic\npm.max_children = 6\npm.start_servers = 2\npm.min_spare_servers = 1\npm.max_spare_servers = 3\nclear_env = yes\ncatch_workers_output = yes\n' "$RUN/php-fpm.pid" "$RUN/php-fpm.sock"
         [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n'
-        printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
+        printf 'php_admin_value[memory_limit] = 256M\nphp_admin_value[upload_max_filesize] = 12M\nphp_admin_value[post_max_size] = 13M\nphp_admin_value[expose_php] = 0\nphp_admin_value[zend.exception_ignore_args] = 1\n'
         for name in APP_KEY DB_SOCKET DB_HOST DB_PORT DB_CA DB_USERNAME DB_PASSWORD DB_DATABASE LOG_FILE FACELIFT_PHOTOS FACELIFT_SUPPLIER_URL FACELIFT_INSURER_URL FACELIFT_PROGRAMMER FACELIFT_CLOCK SESSION_SECURE SANCTUM_STATEFUL_DOMAINS FACELIFT_ZONE FACELIFT_DATES FACELIFT_PACK_KEY FACELIFT_SHOP FACELIFT_URL; do
             # php-fpm takes an empty value for a fault in its file.
             [ -n "${!name:-}" ] && printf 'env[%s] = "%s"\n' "$name" "${!name}"
@@ -19,7 +19,7 @@ start_fpm() {
     [ "$(id -u)" -eq 0 ] && as_root=(--allow-to-run-as-root)
     rm -f "$RUN/php-fpm.sock"
     # Of the whole process, and so not for the pool to say.
-    launch php-fpm php-fpm8.2 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 -d realpath_cache_size=4096K -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf"
+    launch php-fpm env "PHP_INI_SCAN_DIR=:$ROOT/bin/php" php-fpm8.2 -d realpath_cache_size=4096K "${as_root[@]}" --nodaemonize --fpm-config "$RUN/php-fpm.conf"
     wait_for php-fpm test -S "$RUN/php-fpm.sock"
     wait_for php-fpm test -s "$RUN/php-fpm.pid"
 }

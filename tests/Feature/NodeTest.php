@@ -20,7 +20,10 @@ final class NodeTest extends TestCase
     {
         [$one, $two] = [new Lease('intake', 'one', 60), new Lease('intake', 'two', 60)];
         self::assertTrue($one->hold());
-        self::assertTrue($one->hold(), 'renewed');
+        // Also twice within a millisecond, when nothing is written.
+        for ($i = 0; $i < 20; ++$i) {
+            self::assertTrue($one->hold(), 'renewed');
+        }
         self::assertFalse($two->hold());
         self::assertTrue((new Lease('nightly', 'two', 60))->hold(), 'another piece of work is free');
         // The first is gone without a word.

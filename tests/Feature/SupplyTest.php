@@ -153,7 +153,11 @@ final class SupplyTest extends TestCase
             $this->ask('GET', '/reorder', status: 200);
             DB::disableQueryLog();
 
-            return array_column(DB::getQueryLog(), 'query');
+            // A session writes down now and then that it is in use.
+            return array_values(array_filter(
+                array_column(DB::getQueryLog(), 'query'),
+                static fn(string $query): bool => !str_contains($query, '`sessions`'),
+            ));
         };
         $t = new Technician($this, $this->newId());
         $t->checkIn('brasca-fern-5', 'BF5-E', ['cracked-glass']);

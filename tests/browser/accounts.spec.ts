@@ -68,7 +68,7 @@ test('somebody is added, comes in once, takes a second factor and is shut out', 
     await page.getByRole('link', { name: 'Who changed what' }).click();
     const line = page.getByRole('row', { name: /Person Mara Quist Changed/ }).first();
     await expect(line).toContainText('Ilse Varga');
-    await expect(line).toContainText('disabled at');
+    await expect(line).toContainText('shut out since');
     await accessible(page);
 });
 

@@ -113,8 +113,20 @@ export const backwards = (page: Page): Promise<string[]> =>
     page.evaluate(() => {
         const stays = (e: Element | null): boolean =>
             e !== null && (['fixed', 'sticky'].includes(getComputedStyle(e).position) || stays(e.parentElement));
+        // Within a list that is pushed by itself what is out of sight lies anywhere.
+        const inSight = (e: Element, box: DOMRect): boolean => {
+            for (let p = e.parentElement; p !== null; p = p.parentElement) {
+                const room = p.getBoundingClientRect();
+                const pushed = getComputedStyle(p).overflowY !== 'visible' && p !== document.documentElement;
+                if (pushed && p !== document.body && (box.top >= room.bottom || box.bottom <= room.top)) {
+                    return false;
+                }
+            }
+            return true;
+        };
         const all = [...document.querySelectorAll('a[href], button:not([disabled]), input, select, textarea, summary')]
             .filter((e) => e.checkVisibility({ visibilityProperty: true }) && e.getBoundingClientRect().width > 1)
+            .filter((e) => inSight(e, e.getBoundingClientRect()))
             .map((e) => ({
                 name: (e.getAttribute('aria-label') ?? e.textContent).trim().slice(0, 30),
                 bar: e.closest('header') !== null,
