@@ -86,8 +86,9 @@ final readonly class Packs
         $id = $file->phone->identity->id;
         $kept = PhoneDrawing::query()->where('phone', $id)->where('standing', DrawingStanding::Kept)->max('version');
         $isHere = is_numeric($kept) || $this->phones->ships($id);
+        $newest = new PhoneRef($id, is_numeric($kept) ? (int) $kept : null);
         $changes = $isHere
-            ? (new PhoneDifference())->between($this->document((string) new PhoneRef($id, is_numeric($kept) ? (int) $kept : null)), $file->document)
+            ? (new PhoneDifference())->between($this->document((string) $newest), $file->document)
             : [];
 
         return [

@@ -59,6 +59,24 @@ final class CommandsTest extends TestCase
         self::assertSame(1, Artisan::call('facelift:plan', $sorrel + ['--source' => 'plate:85', '--hold' => true]));
     }
 
+    public function testAPhoneNobodyHasDrawnIsWrittenCheckedAndPlannedWithRanges(): void
+    {
+        $size = ['--family' => 'front-opening', '--size' => '71.5x146.7x7.6'];
+        self::assertSame(0, Artisan::call('facelift:provisional', $size));
+        $file = (string) tempnam(sys_get_temp_dir(), 'phone');
+        file_put_contents($file, Artisan::output());
+        self::assertSame(0, Artisan::call('facelift:check', ['file' => [$file]]), Artisan::output());
+        $job = ['file' => $file, '--part' => 'display-assembly', '--fault' => 'cracked-glass'];
+        self::assertSame(0, Artisan::call('facelift:plan', $job));
+        self::assertMatchesRegularExpression('/Screws \d+ to \d+, hands-on \d+ to \d+ min/', Artisan::output());
+        $wrong = ['7x146.7x7.6' => 'width 7', '71.5x300x7.6' => 'height 300', '71.5x146.7x2' => 'thickness 2'];
+        foreach ($wrong as $bad => $said) {
+            self::assertSame(1, Artisan::call('facelift:provisional', ['--size' => $bad] + $size));
+            self::assertStringContainsString("--size: $said mm must lie between", Artisan::output());
+        }
+        unlink($file);
+    }
+
     public function testCheckPrintsFilePathAndReasonAndFails(): void
     {
         self::assertSame(

@@ -72,10 +72,21 @@ final class WriteProvisional extends Command
         return $families->of($family);
     }
 
+    /** @throws \UnexpectedValueException If it is no size of a phone. */
     private function told(): Told
     {
         if (preg_match('/^([\d.]+)x([\d.]+)x([\d.]+)$/D', $this->text('size'), $mm) !== 1) {
             throw new \UnexpectedValueException('--size must be width x height x thickness in mm, as 71.5x146.7x7.6.');
+        }
+        $limits = ['width' => Told::WIDTH, 'height' => Told::HEIGHT, 'thickness' => Told::THICKNESS];
+        foreach (array_keys($limits) as $i => $measure) {
+            [$least, $most] = $limits[$measure];
+            $is = (float) $mm[$i + 1];
+            if ($is < $least || $is > $most) {
+                throw new \UnexpectedValueException(
+                    "--size: $measure $is mm must lie between $least and $most mm. Measure again with a ruler.",
+                );
+            }
         }
 
         return new Told(

@@ -57,7 +57,10 @@ final readonly class PhoneFileController
         assert($user instanceof User);
         $drawn = $draw($user, $phone, $request->integer('version'), $request->document());
 
-        return new JsonResponse(['version' => $drawn->version, 'id' => (string) new PhoneRef($drawn->phone, $drawn->version)]);
+        return new JsonResponse([
+            'version' => $drawn->version,
+            'id' => (string) new PhoneRef($drawn->phone, $drawn->version),
+        ]);
     }
 
     /** Every version with what changed from the one before it. */
