@@ -101,9 +101,10 @@ function Row({ lane, y, width, axis, day, change }: RowProps) {
                     change={change}
                 />
             ))}
-            {tagged(lane, axis).map((bar) => (
+            {tagged(lane, axis, (bar) => isLate(day, bar)).map((bar) => (
                 <text
                     key={bar.job + String(bar.from)}
+                    data-label={bar.tag}
                     x={NAMES + axis.x(bar.from) + (lane.moves ? 0 : 4)}
                     y={lane.moves ? y + 20 : y + lane.height / 2 + 5}
                     fill={isLate(day, bar) && lane.moves ? slate.stop : lane.moves ? slate.line : slate.deep}

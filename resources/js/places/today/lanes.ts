@@ -6,6 +6,8 @@ export const PERSON = 54;
 export const UNIT = 26;
 /** Width of a tag, with room after it. */
 export const TAG = 62;
+/** What stands before the tag of a phone that is late. */
+const LATE = 20;
 
 export interface Bar {
     job: string;
@@ -67,7 +69,11 @@ const HOLDS: Record<Day['equipment'][number]['kind'], readonly string[]> = {
 export const isLate = (day: Day, bar: Bar): boolean => day.phones.some((p) => p.job === bar.job && p.call !== null);
 
 /** Where a phone is taken up its tag stands, unless another tag stands there: the list has them all. */
-export function tagged({ bars, moves }: Lane, axis: Axis): Bar[] {
+export function tagged(
+    { bars, moves }: Pick<Lane, 'bars' | 'moves'>,
+    axis: Pick<Axis, 'x'>,
+    late: (bar: Bar) => boolean,
+): Bar[] {
     const shown: Bar[] = [];
     let free = 0;
     let before = '';
@@ -77,7 +83,7 @@ export function tagged({ bars, moves }: Lane, axis: Axis): Bar[] {
         const room = moves ? axis.x(bar.to) > x : axis.x(bar.to) - x >= TAG - 6;
         if (bar.job !== before && x >= free && room) {
             shown.push(bar);
-            free = x + TAG;
+            free = x + (moves && late(bar) ? TAG + LATE : TAG);
         }
         before = bar.job;
     }
