@@ -19,7 +19,7 @@ const BASE = [
 /** Cents that a part of a phone costs at most before its noise, for kinds that are no screen. */
 const SMALL = 1400;
 
-/** @return list<array{sku: string, name: string, price: string, stock: int, leadDays: int}> */
+/** @return list<array{sku: string, name: string, supplier: string, price: string, stock: int, leadDays: int}> */
 function offers(string $code, string $kind): array
 {
     $offers = [];
@@ -28,6 +28,7 @@ function offers(string $code, string $kind): array
         $cents = (int) round(((BASE[$kind] ?? SMALL) + ($noise % 900)) * $share);
         $offers[] = [
             'sku' => $letter . '-' . strtoupper(substr(hash('sha256', $code . $kind . $letter), 0, 6)),
+            'supplier' => $maker,
             'name' => $maker . ', ' . str_replace('-', ' ', $kind) . ' for ' . $code,
             'price' => sprintf('%d.%02d', intdiv($cents, 100), $cents % 100),
             'stock' => $noise % 7,

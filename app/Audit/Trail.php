@@ -131,7 +131,9 @@ final readonly class Trail
     /** A job by its tag, as people call it; who reads the record knows no keys. */
     private static function asCalled(string $field, mixed $value): mixed
     {
-        return $field === 'job_id' && $value !== null ? Job::query()->find($value)?->tag() ?? $value : $value;
+        return $field === 'job_id' && $value !== null
+            ? Job::query()->whereKey($value)->first()?->tag() ?? $value
+            : $value;
     }
 
     private static function text(mixed $value): ?string

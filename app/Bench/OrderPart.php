@@ -54,6 +54,7 @@ final readonly class OrderPart
                         'sku' => $sku,
                         'kind' => $kind,
                         'name' => $offer['name'],
+                        'supplier' => $offer['supplier'] ?? '',
                         'price' => $offer['price'],
                         'lead_days' => $offer['leadDays'],
                         'state' => OrderState::Asked,

@@ -18,6 +18,7 @@ final readonly class Orders
             'id' => $order->id,
             'sku' => $order->sku,
             'name' => $order->name,
+            'supplier' => $order->supplier,
             // What a part costs the shop is not for everybody.
             'price' => Gate::allows('seeCost', ShelfItem::class) ? $order->price : null,
             'state' => $order->state->value,

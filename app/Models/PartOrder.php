@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property string      $id also names the order at the supplier, so that asking again orders nothing twice
  * @property string|null $change_id of the trouble; null if it was ordered before anything was opened
  * @property string|null $kind of part, as the supplier was asked for it
+ * @property string      $supplier who sells it; empty where the offer did not say it
  * @property int|null    $item_id on the shelf
  * @property-read Job    $job
  * @property-read ShelfItem|null $item

@@ -11,7 +11,9 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $code model code
  * @property string $kind of part
- * @property list<array{sku: string, name: string, price: string, stock: int, leadDays: int}>|null $offers
+ * @property list<array{
+ *     sku: string, name: string, supplier?: string, price: string, stock: int, leadDays: int,
+ * }>|null $offers
  */
 final class SupplierPrice extends Model
 {

@@ -99,7 +99,7 @@ final readonly class Supplier
     }
 
     /**
-     * @return list<array{sku: string, name: string, price: string, stock: int, leadDays: int}>
+     * @return list<array{sku: string, name: string, supplier?: string, price: string, stock: int, leadDays: int}>
      *
      * @throws NoGoodAnswer If anything in it cannot be: nothing of it is then used.
      */
@@ -120,6 +120,7 @@ final readonly class Supplier
             return [
                 'sku' => $n->string('sku'),
                 'name' => $n->string('name'),
+                'supplier' => $n->has('supplier') ? mb_substr($n->string('supplier'), 0, 80) : '',
                 'price' => $price,
                 'stock' => $n->int('stock', 0, 1_000_000),
                 'leadDays' => $n->int('leadDays', 0, 365),

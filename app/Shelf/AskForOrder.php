@@ -22,7 +22,7 @@ final readonly class AskForOrder
     /**
      * What the supplier last said of a part.
      *
-     * @return array{sku: string, name: string, price: string, stock: int, leadDays: int}
+     * @return array{sku: string, name: string, supplier?: string, price: string, stock: int, leadDays: int}
      *
      * @throws Conflict If it is not offered any more.
      */

@@ -30,7 +30,10 @@ final class OrderForJobTest extends TestCase
         $this->ask('PUT', "/jobs/$t->job/order", $body, 200)->assertJsonPath('state', 'ordered');
         $order = $this->ask('PUT', "/jobs/$t->job/order", $body, 200)->assertJsonPath('state', 'ordered');
         self::assertSame(1, PartOrder::query()->count());
-        self::assertSame(1, ShelfItem::query()->where('state', 'ordered')->count());
+        $onItsWay = ShelfItem::query()->where('state', 'ordered')->sole();
+        // Who sells it is the offer's own word, not a piece of its name.
+        self::assertSame('Oskarrin Screen Trade', $order->json('supplier'));
+        self::assertSame('Oskarrin Screen Trade', $onItsWay->supplier);
         $due = self::moment($order->json('dueOn'));
 
         // Its price and its arrival are what the customer hears.

@@ -11,6 +11,7 @@ import { useSettled } from '../shell/useSettled';
 import { Pager } from './Pager';
 import { JobRows } from './today/JobRows';
 import { say } from '../words/words';
+import { Main } from '../shell/Main';
 
 /** All jobs: the open ones, the closed ones, or what words find among both. */
 export function Jobs() {
@@ -22,7 +23,7 @@ export function Jobs() {
     const words = useSettled(find, 150);
     const { data } = useQuery(queries.jobs(words, pages[pages.length - 1] ?? null, show));
     return (
-        <Box component="main" sx={{ p: 3, display: 'grid', gap: 2, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+        <Main sx={{ display: 'grid', gap: 2 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.jobs')}
@@ -67,6 +68,6 @@ export function Jobs() {
                     go={(to) => setPages(to > pages.length ? [...pages, data.next] : pages.slice(0, to))}
                 />
             )}
-        </Box>
+        </Main>
     );
 }

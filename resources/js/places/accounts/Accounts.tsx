@@ -10,25 +10,14 @@ import { Note } from '../../shell/Note';
 import { say } from '../../words/words';
 import { AddPerson } from './AddPerson';
 import { PersonRow } from './PersonRow';
+import { Main } from '../../shell/Main';
 
 /** The people of the shop: who gets in, as what, and with which rights. */
 export function Accounts() {
     const { data, error } = useQuery(queries.accounts());
     const [invited, setInvited] = useState<Schemas['Invited'] | null>(null);
     return (
-        <Box
-            component="main"
-            sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
-                display: 'grid',
-                gridTemplateColumns: 'minmax(0, 1fr)',
-                gap: 2.5,
-                alignContent: 'start',
-            }}
-        >
+        <Main sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5, alignContent: 'start' }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.accounts.people')}
@@ -53,6 +42,6 @@ export function Accounts() {
             <Typography color="textSecondary">
                 {say('page.accounts.hours-and-pace')} <Link to="/settings">{say('page.accounts.settings')}</Link>
             </Typography>
-        </Box>
+        </Main>
     );
 }

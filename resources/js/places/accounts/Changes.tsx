@@ -17,6 +17,7 @@ import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
 import { WideTable } from '../../shell/WideTable';
 import { changedName, changedValue, membersOf } from './changed';
+import { Main } from '../../shell/Main';
 
 type Change = Schemas['Change'];
 
@@ -29,19 +30,7 @@ export function Changes() {
     const rows = data?.data ?? [];
     const last = rows[rows.length - 1];
     return (
-        <Box
-            component="main"
-            sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
-                display: 'grid',
-                gridTemplateColumns: 'minmax(0, 1fr)',
-                gap: 2,
-                alignContent: 'start',
-            }}
-        >
+        <Main sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2, alignContent: 'start' }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.changes.who-changed-what')}
@@ -118,7 +107,7 @@ export function Changes() {
                     {say('page.changes.earlier')}
                 </Button>
             </Box>
-        </Box>
+        </Main>
     );
 }
 

@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { queries } from '../../api/queries';
@@ -7,15 +6,13 @@ import { OwnPassword } from './OwnPassword';
 import { OwnPin } from './OwnPin';
 import { SecondFactor } from './SecondFactor';
 import { SignedIn } from './SignedIn';
+import { Main } from '../../shell/Main';
 
 /** What everybody keeps of their own account. */
 export function Me() {
     const me = useQuery(queries.me()).data;
     return (
-        <Box
-            component="main"
-            sx={{ p: 3, maxWidth: 900, width: '100%', mx: 'auto', display: 'grid', gap: 4, alignContent: 'start' }}
-        >
+        <Main widest={900} sx={{ display: 'grid', gap: 4, alignContent: 'start' }}>
             <Typography component="h1" variant="h1">
                 {me?.name}
             </Typography>
@@ -24,6 +21,6 @@ export function Me() {
             {me && <OwnPin set={me.pin} />}
             {me && <SecondFactor on={me.secondFactor} />}
             <SignedIn />
-        </Box>
+        </Main>
     );
 }

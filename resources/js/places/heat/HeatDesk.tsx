@@ -17,6 +17,7 @@ import { Calibrate } from './Calibrate';
 import { Tried } from './Tried';
 import type { Schemas } from '../../api/client';
 import { every } from '../../api/sets';
+import { Main } from '../../shell/Main';
 
 type State = NonNullable<Schemas['HeatTried']['state']>;
 const STATES = every<State>({ fresh: true, aged: true, foreign: true });
@@ -43,10 +44,7 @@ export function HeatDesk() {
     const settled = useSettled({ seconds, room, state, oldPanel, ...(into === '' ? {} : { stack: into }) }, 80);
     const put = (i: number, s: HeatSource) => setSources((all) => all.map((x, j) => (j === i ? s : x)));
     return (
-        <Box
-            component="main"
-            sx={{ p: 3, maxWidth: 1400, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
-        >
+        <Main widest={1400} sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ mr: 'auto' }}>
                     {say('page.heat-desk')}
@@ -199,6 +197,6 @@ export function HeatDesk() {
                     {say('page.heat-desk.compare-with-another-source')}
                 </Button>
             )}
-        </Box>
+        </Main>
     );
 }

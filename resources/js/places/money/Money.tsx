@@ -14,6 +14,7 @@ import { Refusal } from '../../shell/Refusal';
 import { Figure } from '../../shell/Figure';
 import { mono } from '../../theme/tokens';
 import { amount, day, say } from '../../words/words';
+import { Main } from '../../shell/Main';
 
 type Claim = Schemas['Claim'];
 
@@ -23,7 +24,7 @@ export function Money() {
     const me = useQuery(queries.me());
     const c = claims.data;
     return (
-        <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 3 }}>
+        <Main sx={{ display: 'grid', gap: 3 }}>
             <Box sx={{ display: 'flex', gap: 4, alignItems: 'end' }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.money.owed-by-insurers')}
@@ -39,7 +40,7 @@ export function Money() {
             {c?.data.map((row) => (
                 <ClaimRow key={row.id} claim={row} currency={c.currency} maySettle={me.data?.role !== 'technician'} />
             ))}
-        </Box>
+        </Main>
     );
 }
 

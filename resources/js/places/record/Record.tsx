@@ -14,6 +14,7 @@ import { Earned } from './Earned';
 import { Estimates } from './Estimates';
 import { Figures } from './Figures';
 import { ShareAnswer } from './ShareAnswer';
+import { Main } from '../../shell/Main';
 
 const OWNERS: readonly RecordPage[] = ['earned'];
 
@@ -23,21 +24,16 @@ export function Record() {
     const me = useQuery(queries.me()).data;
     if (me?.role === 'front-desk') {
         return (
-            <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+            <Main>
                 <Note tone="care">{say('page.record.not-the-counters')}</Note>
-            </Box>
+            </Main>
         );
     }
     const owner = me?.role === 'owner';
     const pages = PAGES.filter((p) => owner || !OWNERS.includes(p));
     return (
-        <Box
-            component="main"
+        <Main
             sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '240px minmax(0, 1fr)' },
                 gap: 4,
@@ -69,7 +65,7 @@ export function Record() {
                 </Box>
                 <Answer page={asked.page} owner={owner} />
             </Box>
-        </Box>
+        </Main>
     );
 }
 

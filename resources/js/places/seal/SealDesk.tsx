@@ -20,6 +20,7 @@ import { Refusal } from '../../shell/Refusal';
 import { useSettled } from '../../shell/useSettled';
 import { clock, say } from '../../words/words';
 import { Rolls } from './Rolls';
+import { Main } from '../../shell/Main';
 
 type Kind = Schemas['Kind'];
 type Choice = Schemas['SealChoice'];
@@ -60,7 +61,7 @@ export function SealDesk() {
         setWider(0);
     };
     return (
-        <Box component="main" sx={{ p: 3, maxWidth: 1500, width: '100%', mx: 'auto', display: 'grid', gap: 2 }}>
+        <Main widest={1500} sx={{ display: 'grid', gap: 2 }}>
             <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
                 <Typography component="h1" variant="h1" sx={{ mr: 'auto' }}>
                     {say('page.seal-desk')}
@@ -144,7 +145,7 @@ export function SealDesk() {
                 </Box>
             )}
             <Rolls />
-        </Box>
+        </Main>
     );
 }
 

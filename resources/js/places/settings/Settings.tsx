@@ -10,6 +10,7 @@ import { Customers } from './Customers';
 import { KeptFor } from './KeptFor';
 import { ShopDay } from './ShopDay';
 import { ShopRules } from './ShopRules';
+import { Main } from '../../shell/Main';
 
 const PARTS = ['shop', 'prices', 'customers', 'calendar'] as const;
 
@@ -18,19 +19,14 @@ export function Settings() {
     const me = useQuery(queries.me());
     if (me.data && me.data.role !== 'owner') {
         return (
-            <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+            <Main>
                 <Note tone="care">{say('page.settings.the-owners')}</Note>
-            </Box>
+            </Main>
         );
     }
     return (
-        <Box
-            component="main"
+        <Main
             sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px minmax(0, 1fr)' },
                 gap: 4,
@@ -68,6 +64,6 @@ export function Settings() {
                     <CalendarAddress />
                 </Box>
             </Box>
-        </Box>
+        </Main>
     );
 }

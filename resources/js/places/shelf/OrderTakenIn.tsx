@@ -21,7 +21,7 @@ export function OrderTakenIn({ order }: { order: Order }) {
     const text: Text = {
         ...(known ? knownText(known) : {}),
         name: order.name,
-        supplier: order.name.split(',')[0] ?? order.name,
+        supplier: order.supplier === '' ? order.name : order.supplier,
         cost: order.price ?? '',
         state: 'new',
         ...typed,

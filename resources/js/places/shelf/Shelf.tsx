@@ -3,6 +3,7 @@ import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import { Link, Outlet, useLocation } from 'react-router';
 import { say } from '../../words/words';
+import { Main } from '../../shell/Main';
 
 const ROOMS = [
     { to: '/shelf', label: say('page.parts') },
@@ -19,7 +20,7 @@ export function Shelf() {
     const { pathname } = useLocation();
     const here = ROOMS.find((r) => r.to === pathname)?.to ?? '/shelf';
     return (
-        <Box component="main" sx={{ px: 3, pb: 3, pt: 1, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+        <Main sx={{ px: 3, pb: 3, pt: 1 }}>
             <Box component="nav" aria-label={say('page.shelf')} sx={{ mb: 2 }}>
                 <Tabs aria-label={say('page.shelf')} value={here} variant="scrollable" scrollButtons={false}>
                     {ROOMS.map((r) => (
@@ -35,6 +36,6 @@ export function Shelf() {
                 </Tabs>
             </Box>
             <Outlet />
-        </Box>
+        </Main>
     );
 }

@@ -16,6 +16,7 @@ import { Lanes } from './Lanes';
 import { useDay, type Day } from './useDay';
 import { WhatFollows } from './WhatFollows';
 import { WhatNow } from './WhatNow';
+import { Main } from '../../shell/Main';
 
 /** The bench day: what now, who and what is taken when, when each phone is ready, who is waiting at the counter. */
 export function Today() {
@@ -32,7 +33,7 @@ export function Today() {
     const atCounter = listed.filter((j) => j.handedOverAt === null && !atBench.has(j.id));
     const closed = listed.filter((j) => j.handedOverAt !== null && isToday(new Date(j.handedOverAt)));
     return (
-        <Box component="main" sx={{ p: 3, display: 'grid', gap: 2.5, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+        <Main sx={{ display: 'grid', gap: 2.5 }}>
             <Box sx={{ display: 'flex', alignItems: 'end', gap: 2, flexWrap: 'wrap' }}>
                 <Box sx={{ flex: 1, minWidth: 260 }}>
                     <Typography component="h1" variant="h1">
@@ -58,7 +59,7 @@ export function Today() {
                 empty={say('page.today.nobody-is-waiting-check-in-a')}
             />
             {closed.length > 0 && <Group title={say('page.today.handed-over-today')} rows={closed} empty="" />}
-        </Box>
+        </Main>
     );
 }
 

@@ -21,6 +21,7 @@ import { going, KeptOldParts, OldParts, type Going } from './OldParts';
 import { PhoneReview } from './PhoneReview';
 import { PostBack } from './PostBack';
 import { TestsBeforeAndAfter } from './TestsBeforeAndAfter';
+import { Main } from '../../shell/Main';
 
 /** What is still open, what the customer hears, the sheet, and the job closed. */
 export function HandOver() {
@@ -63,13 +64,8 @@ export function HandOver() {
     const closed = job.handedOverAt !== null;
     const steps = view.plan.steps.length;
     return (
-        <Box
-            component="main"
+        <Main
             sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 420px' },
                 gap: 4,
@@ -218,6 +214,6 @@ export function HandOver() {
                     />
                 )}
             </Box>
-        </Box>
+        </Main>
     );
 }

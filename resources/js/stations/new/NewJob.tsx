@@ -17,6 +17,7 @@ import { Note } from '../../shell/Note';
 import { moment, say } from '../../words/words';
 import { NotInList } from './NotInList';
 import { TellApart } from './TellApart';
+import { Main } from '../../shell/Main';
 
 type Phone = Schemas['PhoneSummary'];
 
@@ -67,17 +68,9 @@ export function NewJob() {
         open.mutate();
     };
     return (
-        <Box
-            component="main"
-            sx={{
-                p: 3,
-                display: 'grid',
-                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr' },
-                gap: 4,
-                maxWidth: 1100,
-                width: '100%',
-                mx: 'auto',
-            }}
+        <Main
+            widest={1100}
+            sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr' }, gap: 4 }}
         >
             <Box>
                 <Typography component="h1" variant="h1" sx={{ mb: 2 }}>
@@ -215,7 +208,7 @@ export function NewJob() {
                 </Button>
                 <Typography color="textSecondary">{say('page.new-job.no-passcode-is-asked-for-or')}</Typography>
             </Box>
-        </Box>
+        </Main>
     );
 }
 

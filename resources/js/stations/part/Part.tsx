@@ -16,6 +16,7 @@ import { mono } from '../../theme/tokens';
 import { say, sayReason, sentence } from '../../words/words';
 import { Offers } from './Offers';
 import { PartFailed } from './PartFailed';
+import { Main } from '../../shell/Main';
 
 type Row = Schemas['FittedPart'];
 type Verdict = Row['verdict'];
@@ -48,7 +49,7 @@ export function Part() {
     );
     const failedAtBench = job.part === null && job.works === true;
     return (
-        <Box component="main" sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto' }}>
+        <Main>
             <Typography component="h1" variant="h1">
                 {say('page.part.parts-on-the-shelf-for', { name: job.phone.name, modelCode: job.modelCode })}
             </Typography>
@@ -82,7 +83,7 @@ export function Part() {
             {job.part && <PartFailed job={job} part={job.part} />}
             <Offers job={job} />
             <GoOn job={job} at="part" />
-        </Box>
+        </Main>
     );
 }
 

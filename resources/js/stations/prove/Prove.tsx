@@ -14,6 +14,7 @@ import { say } from '../../words/words';
 import { GateList } from '../pieces/GateList';
 import { Located } from '../pieces/Located';
 import { useRun } from '../../bench/useRun';
+import { Main } from '../../shell/Main';
 
 /** Every gate that applies, each test beside what was found at check-in. */
 export function Prove() {
@@ -35,13 +36,8 @@ export function Prove() {
     const rows = proof.data?.gates.find((g) => g.gate === gate)?.rows ?? [];
     const failed = rows.filter((r) => r.after === 'fail');
     return (
-        <Box
-            component="main"
+        <Main
             sx={{
-                p: 3,
-                maxWidth: 1280,
-                width: '100%',
-                mx: 'auto',
                 display: 'grid',
                 gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
                 gap: 4,
@@ -128,7 +124,7 @@ export function Prove() {
                 })}
                 <GoOn job={job} at="prove" />
             </Box>
-        </Box>
+        </Main>
     );
 }
 

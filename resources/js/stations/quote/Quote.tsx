@@ -21,6 +21,7 @@ import { InsurerClaim } from './InsurerClaim';
 import { OptionCard } from './OptionCard';
 import { Outcome } from './Outcome';
 import { WithoutPart } from './WithoutPart';
+import { Main } from '../../shell/Main';
 
 type Way = Schemas['Way'];
 
@@ -67,10 +68,7 @@ export function Quote() {
     const q = quote.data;
     const closed = job.handedOverAt !== null;
     return (
-        <Box
-            component="main"
-            sx={{ p: 3, maxWidth: 1280, width: '100%', mx: 'auto', display: 'grid', gap: 2, alignContent: 'start' }}
-        >
+        <Main sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
                 <Typography component="h1" variant="h1" sx={{ flex: 1 }}>
                     {say('page.quote.quote-for', { customer: job.customer })}
@@ -165,6 +163,6 @@ export function Quote() {
                 </Box>
             )}
             <GoOn job={job} at="quote" />
-        </Box>
+        </Main>
     );
 }

@@ -14,6 +14,7 @@ import { useJob } from '../../shell/jobContext';
 import { say, sayReason, sentence } from '../../words/words';
 import { NextCheck } from '../pieces/NextCheck';
 import { Ways } from './Ways';
+import { Main } from '../../shell/Main';
 
 type Likelihood = Schemas['Finding']['layers'][number]['likelihood'];
 const ROLE = { broken: 'stop', possible: 'now', whole: 'done' } as const satisfies Record<Likelihood, string>;
@@ -51,17 +52,9 @@ export function Scope() {
     }
     const s = scope.data;
     return (
-        <Box
-            component="main"
-            sx={{
-                p: 3,
-                display: 'grid',
-                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr)' },
-                gap: 3,
-                maxWidth: 1400,
-                width: '100%',
-                mx: 'auto',
-            }}
+        <Main
+            widest={1400}
+            sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr)' }, gap: 3 }}
         >
             <Box
                 component="section"
@@ -131,7 +124,7 @@ export function Scope() {
                 </Box>
                 <GoOn job={job} at="scope" />
             </Box>
-        </Box>
+        </Main>
     );
 }
 
