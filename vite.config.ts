@@ -34,7 +34,8 @@ const ALONE = [
     'calibrate bench capture check-in chip drawing-table fields further-price hand-over heat heat-bar',
     'ledger mark-tools marks new-job next-check not-in-list on-the-phone packs part part-order',
     'phone-review plan problem-panel quote record reading-dialog receipt seal sources step-card step-clock',
-    'step-words transfer tried ways go-on plan-steps repeats way-drawing',
+    'step-words transfer tried ways go-on plan-steps repeats way-drawing shop-rules shop-day shop-effect',
+    'rules-effect customers kept-for files-in-out verdict prove scope job-frame',
 ]
     .join(' ')
     .split(' ');

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, type ReactNode } from 'react';
 import { useSize } from '../mat/useSize';
 
@@ -14,9 +13,9 @@ interface Props {
 
 /** The bar over every page: of the places, or of one job. */
 export function TopBar({ tabs, tools, children }: Props) {
-    // Keys go through it as it is read: in one row, or names and tools first and then the row that is pushed.
-    const oneRow = useMediaQuery('(min-width: 1200px)', { noSsr: true });
     const [bar, size] = useSize<HTMLElement>();
+    // Keys go through it as it is read: in one row, or names and tools first and then the row that is pushed.
+    const oneRow = (size?.width ?? window.innerWidth) >= 1200;
     const height = size?.height ?? 60;
     useEffect(() => {
         // What fills the window under the bar has to know how high it is: where it is narrow it has two rows.

@@ -71,7 +71,7 @@ export const router = createBrowserRouter([
             },
             {
                 path: 'settings',
-                lazy: async () => ({ Component: (await import('../places/settings/Settings')).Settings }),
+                lazy: worded(async () => ({ Component: (await import('../places/settings/Settings')).Settings })),
             },
             {
                 path: 'changes',
