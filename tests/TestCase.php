@@ -7,12 +7,14 @@ namespace Tests;
 use App\Models\Role;
 use App\Models\ShelfItem;
 use App\Models\User;
+use Closure;
 use Database\Seeders\DemoShelf;
 use Facelift\Anatomy\ReplacementKind;
 use Facelift\Tests\Phones;
 use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -51,6 +53,26 @@ abstract class TestCase extends BaseTestCase
         foreach (DemoShelf::ITEMS as $item) {
             ShelfItem::query()->create($item + ['state' => 'new']);
         }
+    }
+
+    /**
+     * What is asked of the database meanwhile; but for the session, which writes now and then that it is in use.
+     *
+     * @param Closure(): mixed $do
+     *
+     * @return list<string>
+     */
+    protected static function queriesOf(Closure $do): array
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $do();
+        DB::disableQueryLog();
+
+        return array_values(array_filter(
+            array_column(DB::getQueryLog(), 'query'),
+            static fn(string $query): bool => !str_contains($query, '`sessions`'),
+        ));
     }
 
     /**

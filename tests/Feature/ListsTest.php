@@ -6,8 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Role;
-use Illuminate\Database\Events\QueryExecuted;
-use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -28,11 +26,11 @@ final class ListsTest extends TestCase
         $t->planned('display-assembly', 'S-101');
         $t->workUpTo('first-gap:seal:bottom');
         $this->another($t->job, 5000, closed: true);
-        $one = $this->queriesOf($path);
+        $one = $this->askedFor($path);
         foreach (range(1, 19) as $n) {
             $this->another($t->job, 5000 + $n, closed: $n > 10);
         }
-        $many = $this->queriesOf($path);
+        $many = $this->askedFor($path);
         self::assertCount(count($one), $many, implode("\n", $many));
         foreach ($many as $sql) {
             self::assertDoesNotMatchRegularExpression('/^select \* from `repair_jobs`|`plan`|`quote`/', $sql);
@@ -62,18 +60,8 @@ final class ListsTest extends TestCase
     }
 
     /** @return list<string> what was asked of the database about jobs and beside them */
-    private function queriesOf(string $path): array
+    private function askedFor(string $path): array
     {
-        $asked = [];
-        DB::listen(static function (QueryExecuted $q) use (&$asked): void {
-            // The session of the test tidies up now and then.
-            if (!str_contains($q->sql, '`sessions`')) {
-                $asked[] = $q->sql;
-            }
-        });
-        $this->ask('GET', $path, status: 200);
-        DB::getEventDispatcher()?->forget(QueryExecuted::class);
-
-        return $asked;
+        return self::queriesOf(fn() => $this->ask('GET', $path, status: 200));
     }
 }

@@ -11,7 +11,6 @@ use App\Models\ShelfItem;
 use App\Models\Supply;
 use App\Models\SupplyUse;
 use Facelift\Anatomy\ReplacementKind;
-use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class SupplyTest extends TestCase
@@ -147,18 +146,7 @@ final class SupplyTest extends TestCase
     {
         $this->as(Role::Technician);
         $this->shelf();
-        $asked = function (): array {
-            DB::flushQueryLog();
-            DB::enableQueryLog();
-            $this->ask('GET', '/reorder', status: 200);
-            DB::disableQueryLog();
-
-            // A session writes down now and then that it is in use.
-            return array_values(array_filter(
-                array_column(DB::getQueryLog(), 'query'),
-                static fn(string $query): bool => !str_contains($query, '`sessions`'),
-            ));
-        };
+        $asked = fn(): array => self::queriesOf(fn() => $this->ask('GET', '/reorder', status: 200));
         $t = new Technician($this, $this->newId());
         $t->checkIn('brasca-fern-5', 'BF5-E', ['cracked-glass']);
         $t->planned('display-assembly', 'S-201');
