@@ -7,7 +7,6 @@ namespace App\Counter;
 use App\Jobs\Runs;
 use App\Models\DrawingStanding;
 use App\Models\Job;
-use App\Models\PhoneDrawing;
 use App\Models\SaidOfPhone;
 use App\Models\User;
 use App\Phones\DrawPhone;
@@ -41,7 +40,7 @@ final readonly class KeepWorked
             return;
         }
         $id = PhoneRef::read($job->phone)->file;
-        $isNewest = $this->newest($id) === $this->base($job);
+        $isNewest = (string) $this->phones->newest($id) === $this->base($job);
         $standing = $review->agrees() && $isNewest ? DrawingStanding::Kept : DrawingStanding::Proposed;
         $this->draw->byRepair(
             $user,
@@ -66,13 +65,6 @@ final readonly class KeepWorked
     private function base(Job $job): string
     {
         return SaidOfPhone::query()->where('job_id', $job->id)->orderBy('at')->first()->base ?? $job->phone;
-    }
-
-    private function newest(string $id): string
-    {
-        $kept = PhoneDrawing::query()->where('phone', $id)->where('standing', DrawingStanding::Kept)->max('version');
-
-        return (string) new PhoneRef($id, is_numeric($kept) ? (int) $kept : null);
     }
 
     /** @return array<string, mixed> */

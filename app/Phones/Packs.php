@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Phones;
 
 use App\Exceptions\Conflict;
-use App\Models\DrawingStanding;
-use App\Models\PhoneDrawing;
 use App\Models\User;
 use App\Words\ShopName;
 use App\Words\ShopTime;
@@ -84,9 +82,8 @@ final readonly class Packs
     private function compared(Packed $file): array
     {
         $id = $file->phone->identity->id;
-        $kept = PhoneDrawing::query()->where('phone', $id)->where('standing', DrawingStanding::Kept)->max('version');
-        $isHere = is_numeric($kept) || $this->phones->ships($id);
-        $newest = new PhoneRef($id, is_numeric($kept) ? (int) $kept : null);
+        $newest = $this->phones->newest($id);
+        $isHere = $newest->version !== null || $this->phones->ships($id);
         $changes = $isHere
             ? (new PhoneDifference())->between($this->document((string) $newest), $file->document)
             : [];
@@ -94,7 +91,7 @@ final readonly class Packs
         return [
             'id' => $id,
             'name' => $file->phone->identity->name(),
-            'version' => is_numeric($kept) ? (int) $kept : 0,
+            'version' => $newest->version ?? 0,
             'here' => $isHere,
             'rests' => PackWriter::rests($file->phone),
             'changes' => array_map(static fn(Reason $r): array => $r->toArray(), $changes),

@@ -77,6 +77,17 @@ final class PhoneLibrary
             : $drawn->document;
     }
 
+    /** The version that is kept last, or the file as it ships (or none at all) where none is. */
+    public function newest(string $file): PhoneRef
+    {
+        $kept = PhoneDrawing::query()
+            ->where('phone', $file)
+            ->where('standing', DrawingStanding::Kept)
+            ->max('version');
+
+        return new PhoneRef($file, is_numeric($kept) ? (int) $kept : null);
+    }
+
     public function ships(string $id): bool
     {
         return preg_match('/^[a-z0-9-]+$/D', $id) === 1 && is_file($this->folder . '/' . $id . '.phone.json');
